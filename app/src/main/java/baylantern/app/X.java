@@ -1,0 +1,2 @@
+package baylantern.app;
+/** Placeholder. */ final class X { private X() {} }

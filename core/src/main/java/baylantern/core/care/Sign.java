@@ -1,0 +1,55 @@
+package baylantern.core.care;
+
+import java.util.Arrays;
+import java.util.Optional;
+
+/** What was seen at a look: one key each. */
+public enum Sign {
+    NOTHING('N', "nothing yet", GraftState.HEALING),
+    GREEN('G', "green", GraftState.ALIVE),
+    SWELLING('S', "swelling", GraftState.ALIVE),
+    PUSHED('P', "pushed", GraftState.PUSHED),
+    LEAFED('L', "leafed", GraftState.LEAFED),
+    FIRM('F', "first flush firm", GraftState.FIRM),
+    SECOND_FLUSH('W', "second wave", GraftState.SECOND_FLUSH),
+    PLANTED_OUT('O', "planted out", GraftState.PLANTED_OUT),
+    DEAD('D', "dead", GraftState.FAILED),
+    MISSING('M', "missing", GraftState.LOST);
+
+    private final char letter;
+    private final String words;
+    private final GraftState shows;
+
+    Sign(char letter, String words, GraftState shows) {
+        this.letter = letter;
+        this.words = words;
+        this.shows = shows;
+    }
+
+    /** The key that answers it. */
+    public char letter() {
+        return letter;
+    }
+
+    /** As the grower says it. */
+    public String words() {
+        return words;
+    }
+
+    /** The life this sign shows. */
+    public GraftState shows() {
+        return shows;
+    }
+
+    /** True for a sign of life beyond waiting. */
+    public boolean living() {
+        return shows.atLeast(GraftState.ALIVE);
+    }
+
+    /** The sign of a key, either case. */
+    public static Optional<Sign> ofLetter(char letter) {
+        return Arrays.stream(values())
+                .filter(sign -> sign.letter == Character.toUpperCase(letter))
+                .findFirst();
+    }
+}

@@ -1,0 +1,46 @@
+package baylantern.core.exchange;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/**
+ * What a cell may say as a date.
+ *
+ * @param dayFirst the day if the day comes first, or the only reading
+ * @param monthFirst the day if the month comes first; the same where there is one reading only
+ * @param trait what sort of reading it is
+ */
+record DateReading(List<LocalDate> dayFirst, List<LocalDate> monthFirst, Trait trait) {
+
+    enum Trait {
+        EMPTY,
+        CERTAIN,
+        MONTH_ONLY,
+        DAY_FIRST,
+        MONTH_FIRST,
+        EITHER,
+        UNREADABLE
+    }
+
+    static final DateReading EMPTY = new DateReading(List.of(), List.of(), Trait.EMPTY);
+    static final DateReading UNREADABLE = new DateReading(List.of(), List.of(), Trait.UNREADABLE);
+
+    static DateReading certain(LocalDate day) {
+        return new DateReading(List.of(day), List.of(day), Trait.CERTAIN);
+    }
+
+    static DateReading monthOnly(LocalDate middle) {
+        return new DateReading(List.of(middle), List.of(middle), Trait.MONTH_ONLY);
+    }
+
+    boolean readable() {
+        return !dayFirst.isEmpty() || !monthFirst.isEmpty();
+    }
+
+    /** The reading in the wished order, else the only one there is. */
+    LocalDate in(boolean dayBeforeMonth) {
+        List<LocalDate> wished = dayBeforeMonth ? dayFirst : monthFirst;
+        List<LocalDate> other = dayBeforeMonth ? monthFirst : dayFirst;
+        return wished.isEmpty() ? other.get(0) : wished.get(0);
+    }
+}

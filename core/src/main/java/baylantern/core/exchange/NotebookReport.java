@@ -1,0 +1,79 @@
+package baylantern.core.exchange;
+
+import baylantern.core.take.TakeCount;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/** Everything found in a notebook: the guesses, the grafts, and each row not taken with its reason. */
+public record NotebookReport(
+        String encoding,
+        String delimiter,
+        List<Column> columns,
+        boolean dayFirst,
+        boolean dateOrderSure,
+        String dateOrderWhy,
+        boolean bareInches,
+        int rowsRead,
+        List<NotebookGraft> grafts,
+        List<Refusal> refusals,
+        List<WordGuess> words,
+        List<SpellingGuess> spellings,
+        List<Remark> remarks) {
+
+    /** A column, what it is taken to hold, and some of its cells. */
+    public record Column(int number, String heading, ColumnRole role, List<String> samples) {}
+
+    /** A row not taken. */
+    public record Refusal(long line, Reason reason, String sentence, List<String> cells) {}
+
+    /** Why a row is not taken. */
+    public enum Reason {
+        DUPLICATE,
+        ALREADY_HERE,
+        TOTAL,
+        HEADING_AGAIN,
+        DATE_MISSING,
+        DATE_UNREADABLE,
+        DATE_FUTURE,
+        VARIETY_MISSING,
+        SPECIES_UNKNOWN,
+        RESULT_UNKNOWN
+    }
+
+    /** A word and what it is taken to mean; null where it is not known. */
+    public record WordGuess(
+            String topic, String word, @Nullable String meaning, int rows) {}
+
+    /** A spelling and whether it is merged. */
+    public record SpellingGuess(ColumnRole role, Spelling spelling, boolean merged) {}
+
+    /** Something the grower should know about a row that is taken. */
+    public record Remark(long line, String sentence) {}
+
+    /** How many rows were refused for each reason. */
+    public Map<Reason, Integer> refusedByReason() {
+        Map<Reason, Integer> counts = new TreeMap<>();
+        refusals.forEach(refusal -> counts.merge(refusal.reason(), 1, Integer::sum));
+        return counts;
+    }
+
+    /** Counts by "species / variety". */
+    public Map<String, TakeCount> takes() {
+        Map<String, TakeCount> counts = new TreeMap<>();
+        for (NotebookGraft graft : grafts) {
+            counts.merge(graft.species() + " / " + graft.variety(), one(graft), TakeCount::plus);
+        }
+        return counts;
+    }
+
+    private static TakeCount one(NotebookGraft graft) {
+        return switch (graft.sign().shows().outcome()) {
+            case TAKEN -> new TakeCount(1, 0, 0, 0);
+            case FAILED -> new TakeCount(0, 1, 0, 0);
+            case WAITING -> new TakeCount(0, 0, 1, 0);
+            case LOST -> new TakeCount(0, 0, 0, 1);
+        };
+    }
+}

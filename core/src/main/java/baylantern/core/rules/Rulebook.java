@@ -1,0 +1,83 @@
+package baylantern.core.rules;
+
+import java.util.Collection;
+import java.util.Map;
+import java.util.Optional;
+
+/** The starting figures of every rule, read once from the data files beside this class. */
+public final class Rulebook {
+
+    private final Map<String, Species> species;
+    private final Map<String, Technique> techniques;
+    private final KinshipTable kinship;
+    private final Map<String, VisitKind> visits;
+    private final Map<String, SchoolQuestion> schools;
+    private final Map<String, Figure> life;
+
+    Rulebook(
+            Map<String, Species> species,
+            Map<String, Technique> techniques,
+            KinshipTable kinship,
+            Map<String, VisitKind> visits,
+            Map<String, SchoolQuestion> schools,
+            Map<String, Figure> life) {
+        this.species = species;
+        this.techniques = techniques;
+        this.kinship = kinship;
+        this.visits = visits;
+        this.schools = schools;
+        this.life = life;
+    }
+
+    /** The rulebook as shipped. Throws {@link IllegalStateException} naming the file where one cannot be read. */
+    public static Rulebook shipped() {
+        return new RulebookReader().read();
+    }
+
+    /** All species, in the order of the file. */
+    public Collection<Species> species() {
+        return species.values();
+    }
+
+    /** The species with this key, empty where unknown. */
+    public Optional<Species> species(String key) {
+        return Optional.ofNullable(species.get(key));
+    }
+
+    /** All techniques, in the order of the file. */
+    public Collection<Technique> techniques() {
+        return techniques.values();
+    }
+
+    /** The technique with this key, empty where unknown. */
+    public Optional<Technique> technique(String key) {
+        return Optional.ofNullable(techniques.get(key));
+    }
+
+    /** How a scion of one species suits a stock of another. */
+    public Kinship kinship(Species scion, Species stock) {
+        return kinship.between(scion, stock);
+    }
+
+    /** All kinds of visit, in the order they come. */
+    public Collection<VisitKind> visits() {
+        return visits.values();
+    }
+
+    /** The kind of visit with this key; throws {@link IllegalArgumentException} where unknown. */
+    public VisitKind visit(String key) {
+        return Optional.ofNullable(visits.get(key))
+                .orElseThrow(() -> new IllegalArgumentException("no kind of visit is called " + key));
+    }
+
+    /** The questions growers disagree on. */
+    public Collection<SchoolQuestion> schools() {
+        return schools.values();
+    }
+
+    /** A figure about the life of grafts or the counting of takes; throws where unknown. */
+    public Figure life(String key) {
+        return Optional.ofNullable(life.get(key))
+                .orElseThrow(() -> new IllegalArgumentException("no figure is called " + key));
+    }
+}

@@ -1,0 +1,120 @@
+package baylantern.core.rules;
+
+import baylantern.core.rules.Species.StockKind;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Turns the rulebook files into the rulebook. */
+final class RulebookReader {
+
+    Rulebook read() {
+        return new Rulebook(
+                Yaml.file("species.yaml").each(this::species),
+                Yaml.file("techniques.yaml").each(this::technique),
+                kinship(Yaml.file("compatibility.yaml")),
+                Yaml.file("visits.yaml").each(this::visit),
+                Yaml.file("schools.yaml").each(this::question),
+                Yaml.file("life.yaml").each((key, figure) -> figure.figure()));
+    }
+
+    private Species species(String key, Yaml file) {
+        return new Species(
+                key,
+                file.text("name"),
+                file.text("family"),
+                file.text("genus"),
+                file.at("figures").each((name, figure) -> figure.figure()),
+                file.texts("notes"),
+                file.textMap("refusedTechniques"),
+                stockKinds(file));
+    }
+
+    private List<StockKind> stockKinds(Yaml file) {
+        if (file.maybe("stockKinds").isEmpty()) {
+            return List.of();
+        }
+        return List.copyOf(file.at("stockKinds").each(this::stockKind).values());
+    }
+
+    private StockKind stockKind(String key, Yaml file) {
+        return new StockKind(
+                key,
+                file.text("name"),
+                (int) file.number("cold"),
+                (int) file.number("vigour"),
+                (int) file.number("dwarfing"),
+                (int) file.number("rotResistance"),
+                file.text("why"));
+    }
+
+    private Technique technique(String key, Yaml file) {
+        Yaml figures = file.at("figures");
+        return new Technique(
+                key,
+                file.text("name"),
+                Technique.Group.valueOf(file.text("group")),
+                figures.at("ratio").figure(),
+                figures.at("stockMm").figure(),
+                figures.at("cutMm").figure(),
+                figures.at("buds").figure(),
+                Technique.Bark.valueOf(file.text("bark")),
+                Technique.StockTop.valueOf(file.text("stockTop")),
+                file.text("scion"),
+                file.text("note"));
+    }
+
+    private KinshipTable kinship(Yaml file) {
+        Yaml kin = file.at("kinship");
+        Map<String, Kinship> pairs = new HashMap<>();
+        file.items("pairs").forEach(pair -> pairs.put(pair.text("scion") + " " + pair.text("stock"), verdict(pair)));
+        return new KinshipTable(
+                verdict(kin.at("sameSpecies")),
+                verdict(kin.at("sameGenus")),
+                verdict(kin.at("sameFamily")),
+                verdict(kin.at("otherFamily")),
+                Map.copyOf(pairs));
+    }
+
+    private Kinship verdict(Yaml file) {
+        return new Kinship(Kinship.Verdict.valueOf(file.text("verdict")), file.text("why"));
+    }
+
+    private VisitKind visit(String key, Yaml file) {
+        return new VisitKind(
+                key,
+                file.text("name"),
+                file.text("ask"),
+                file.text("risk"),
+                file.text("why"),
+                file.items("rules").stream().map(this::visitRule).toList());
+    }
+
+    private VisitRule visitRule(Yaml file) {
+        Optional<Double> every = file.maybe("every").map(Double::valueOf);
+        return new VisitRule(
+                Technique.Group.valueOf(file.text("group")),
+                file.text("after"),
+                file.number("from"),
+                file.number("aim"),
+                file.number("to"),
+                every,
+                file.maybe("until"),
+                file.set("covers"),
+                file.set("schools"));
+    }
+
+    private SchoolQuestion question(String key, Yaml file) {
+        return new SchoolQuestion(
+                key,
+                file.text("question"),
+                file.text("default"),
+                file.text("why"),
+                file.at("schools")
+                        .each((name, school) ->
+                                new SchoolQuestion.School(name, school.text("name"), school.text("risk"))),
+                file.textMap("species"),
+                file.textMap("techniques"));
+    }
+}

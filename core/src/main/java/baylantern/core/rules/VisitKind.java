@@ -1,0 +1,11 @@
+package baylantern.core.rules;
+
+import java.util.List;
+
+/**
+ * A kind of visit and its rules.
+ *
+ * @param ask the task as the round says it
+ * @param risk what a delay costs
+ */
+public record VisitKind(String key, String name, String ask, String risk, String why, List<VisitRule> rules) {}
