@@ -1,0 +1,25 @@
+package baylantern.app;
+
+import baylantern.app.exchange.ImportCommand;
+import baylantern.app.platform.StartOptions;
+import org.jspecify.annotations.NullMarked;
+import org.mybatis.spring.annotation.MapperScan;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+
+/** Starts the application: {@code serve} (the default) or {@code import FILE}. */
+@NullMarked
+@SpringBootApplication
+@MapperScan(basePackages = "baylantern.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
+public class BayLantern {
+
+    /** Entry point; see {@code ./lantern help}. */
+    public static void main(String[] args) {
+        StartOptions options = StartOptions.parse(args);
+        if (options.command().equals("import")) {
+            System.exit(new ImportCommand(options).run());
+        }
+        options.claimDataFolder();
+        new SpringApplication(BayLantern.class).run(options.springArguments());
+    }
+}

@@ -1,2 +1,0 @@
-package baylantern.app;
-/** Placeholder. */ final class X { private X() {} }

@@ -1,0 +1,197 @@
+package baylantern.app.bench;
+
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.Plant;
+import baylantern.app.place.PlantService;
+import baylantern.app.place.Stem;
+import baylantern.app.place.Variety;
+import baylantern.app.platform.ActService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Undoer;
+import baylantern.core.bench.Bench;
+import baylantern.core.bench.BenchChecks;
+import baylantern.core.place.Codes;
+import baylantern.core.rules.Finding;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Technique;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Logs grafts: one, or a run alike. */
+@Service
+public class BenchService implements Undoer {
+
+    private final GraftMapper grafts;
+    private final PlaceService places;
+    private final PlantService plants;
+    private final Rulebook rules;
+    private final BenchChecks checks;
+    private final ActService acts;
+    private final FarmClock clock;
+    private final ObjectProvider<GraftListener> listeners;
+
+    BenchService(
+            GraftMapper grafts,
+            PlaceService places,
+            PlantService plants,
+            Rulebook rules,
+            ActService acts,
+            FarmClock clock,
+            ObjectProvider<GraftListener> listeners) {
+        this.grafts = grafts;
+        this.places = places;
+        this.plants = plants;
+        this.rules = rules;
+        this.checks = new BenchChecks(rules);
+        this.acts = acts;
+        this.clock = clock;
+        this.listeners = listeners;
+    }
+
+    /** What would be said of an entry, without logging it; each finding once. */
+    public List<Finding> check(BenchEntry entry) {
+        Variety variety = places.variety(entry.varietyId());
+        Technique technique = technique(entry.techniqueKey());
+        List<Finding> found = new ArrayList<>();
+        Set<Long> stems = new HashSet<>();
+        for (BenchEntry.OnStem on : entry.stems()) {
+            if (!stems.add(on.stemId())) {
+                found.add(Finding.refuses("stem-twice", "stems", "One stem stands in the run twice", on.stemId(), "each stem once"));
+            }
+            found.addAll(checks.check(bench(entry, on, variety, technique), clock.today()));
+        }
+        found.sort((a, b) -> a.weight().compareTo(b.weight()));
+        return found.stream().distinct().toList();
+    }
+
+    private Bench bench(BenchEntry entry, BenchEntry.OnStem on, Variety variety, Technique technique) {
+        Stem stem = plants.stem(on.stemId());
+        Plant plant = plants.plant(stem.plantId());
+        return new Bench(
+                rules.species(variety.speciesKey()).orElseThrow(),
+                rules.species(plant.speciesKey()).orElseThrow(),
+                technique,
+                entry.madeOn(),
+                entry.woodCutOn(),
+                on.scionMm(),
+                on.stockMm(),
+                variety.protectedRight(),
+                grafts.liveOnStem(stem.id()));
+    }
+
+    private Technique technique(String key) {
+        return rules.technique(key)
+                .orElseThrow(() -> FarmProblem.wrong(
+                        "techniqueKey", key, "a technique of the rulebook", "\"" + key + "\" is not a technique here."));
+    }
+
+    /** Logs the entry, all stems or none. Throws with the first refusal. */
+    @Transactional
+    public Logged log(BenchEntry entry) {
+        List<Finding> found = check(entry);
+        found.stream().filter(f -> f.weight() == Finding.Weight.REFUSES).findFirst().ifPresent(f -> {
+            throw FarmProblem.wrong(
+                    Objects.toString(f.field(), ""), f.value(), Objects.toString(f.threshold(), ""), f.message() + ".");
+        });
+        Variety variety = places.variety(entry.varietyId());
+        long act = acts.open(kind(), sentence(entry, variety));
+        List<String> codes = new ArrayList<>();
+        List<Long> ids = new ArrayList<>();
+        for (BenchEntry.OnStem on : entry.stems()) {
+            String code = nextCode(variety, entry.madeOn().getYear());
+            ids.add(store(row(entry, on, variety, code, act), schools(entry, variety)));
+            codes.add(code);
+        }
+        listeners.forEach(listener -> listener.logged(ids));
+        return new Logged(act, codes, found);
+    }
+
+    /** What was logged, with the warnings that stand. */
+    public record Logged(long actId, List<String> codes, List<Finding> warnings) {}
+
+    private String sentence(BenchEntry entry, Variety variety) {
+        int n = entry.stems().size();
+        return (n == 1 ? "One " : n + " ") + variety.name() + " " + technique(entry.techniqueKey()).name()
+                + (n == 1 ? " graft" : " grafts") + " logged";
+    }
+
+    private Map<String, String> schools(BenchEntry entry, Variety variety) {
+        Map<String, String> followed = new LinkedHashMap<>(standardSchools(variety.speciesKey(), entry.techniqueKey()));
+        if (entry.schools() != null) {
+            entry.schools().forEach((question, school) -> followed.replace(question, school));
+        }
+        return followed;
+    }
+
+    /** The schools followed unless the grower picks others. */
+    public Map<String, String> standardSchools(String speciesKey, String techniqueKey) {
+        Map<String, String> standard = new LinkedHashMap<>();
+        rules.schools().forEach(q -> standard.put(q.key(), q.standardFor(speciesKey, techniqueKey)));
+        return standard;
+    }
+
+    /** The next free code for a variety and year. */
+    public String nextCode(Variety variety, int year) {
+        Integer highest = grafts.highestNumber(Codes.graftStem(variety.letters(), year));
+        return Codes.graft(variety.letters(), year, highest == null ? 1 : highest + 1);
+    }
+
+    private static NewGraft row(BenchEntry entry, BenchEntry.OnStem on, Variety variety, String code, long act) {
+        return new NewGraft(
+                code,
+                variety.id(),
+                variety.speciesKey(),
+                on.stemId(),
+                entry.techniqueKey(),
+                entry.makerId(),
+                entry.madeOn(),
+                Objects.requireNonNullElse(entry.woodSource(), "").strip(),
+                entry.woodCutOn(),
+                on.scionMm(),
+                on.stockMm(),
+                entry.cover().name(),
+                Objects.requireNonNullElse(entry.notes(), ""),
+                act,
+                null);
+    }
+
+    /** Stores one row with its schools; for imports and the demo, which plan their visits themselves. */
+    @Transactional
+    public long store(NewGraft row, Map<String, String> schools) {
+        long id = grafts.insert(row);
+        if (!schools.isEmpty()) {
+            grafts.insertSchools(schools.entrySet().stream()
+                    .map(s -> new GraftSchool(id, s.getKey(), s.getValue()))
+                    .toList());
+        }
+        return id;
+    }
+
+    @Override
+    public String kind() {
+        return "grafts";
+    }
+
+    @Override
+    public void undo(long actId) {
+        if (grafts.countLooked(actId) > 0) {
+            throw FarmProblem.conflict("Somebody has looked at these grafts since. Take those looks back first.");
+        }
+        grafts.deleteOfAct(actId);
+    }
+
+    /** Removes the grafts an act stored, with their looks and visits. */
+    @Transactional
+    public void removeOfAct(long actId) {
+        grafts.deleteOfAct(actId);
+    }
+}

@@ -1,0 +1,55 @@
+package baylantern.app.bench;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface GraftMapper {
+
+    List<Graft> list(@Param("filter") GraftFilter filter, @Param("limit") int limit);
+
+    int count(@Param("filter") GraftFilter filter);
+
+    int countLive();
+
+    List<Graft> byIds(@Param("ids") Collection<Long> ids);
+
+    @Nullable Graft byCode(@Param("code") String code);
+
+    @Nullable Graft latest();
+
+    @Nullable String liveOnStem(@Param("stemId") long stemId);
+
+    @Nullable Integer highestNumber(@Param("stem") String stem);
+
+    Long insert(NewGraft graft);
+
+    int insertSchools(@Param("schools") List<GraftSchool> schools);
+
+    List<GraftSchool> schools(@Param("ids") Collection<Long> ids);
+
+    int settle(
+            @Param("id") long id,
+            @Param("version") int version,
+            @Param("state") String state,
+            @Param("outcome") String outcome,
+            @Param("lastLookOn") @Nullable LocalDate lastLookOn);
+
+    int changeNotes(@Param("id") long id, @Param("version") int version, @Param("notes") String notes);
+
+    int deleteOfAct(@Param("actId") long actId);
+
+    int countLooked(@Param("actId") long actId);
+
+    List<TakeRow> takes(@Param("by") String by, @Param("filter") GraftFilter filter);
+
+    List<WeekCount> weeks(@Param("from") LocalDate from, @Param("to") LocalDate to);
+
+    List<String> fingerprints();
+
+    List<String> sources();
+}

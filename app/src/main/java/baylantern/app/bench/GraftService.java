@@ -1,0 +1,108 @@
+package baylantern.app.bench;
+
+import baylantern.app.platform.FarmProblem;
+import baylantern.core.care.GraftState;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads the log of grafts and keeps each graft's state. */
+@Service
+public class GraftService {
+
+    private final GraftMapper grafts;
+
+    GraftService(GraftMapper grafts) {
+        this.grafts = grafts;
+    }
+
+    /** Grafts, newest first, at most {@code limit}. */
+    public List<Graft> list(GraftFilter filter, int limit) {
+        return grafts.list(folded(filter), limit);
+    }
+
+    /** How many grafts a filter finds. */
+    public int count(GraftFilter filter) {
+        return grafts.count(folded(filter));
+    }
+
+    /** How many grafts may still need a look. */
+    public int countLive() {
+        return grafts.countLive();
+    }
+
+    private static GraftFilter folded(GraftFilter f) {
+        String search = f.search() == null ? null : "%" + f.search().strip().toLowerCase(Locale.ROOT) + "%";
+        return new GraftFilter(
+                f.varietyId(), f.speciesKey(), f.techniqueKey(), f.makerId(), f.woodSource(), f.outcome(), f.from(), f.to(), search);
+    }
+
+    /** Grafts by id, in walking order. */
+    public List<Graft> byIds(Collection<Long> ids) {
+        return ids.isEmpty() ? List.of() : grafts.byIds(ids);
+    }
+
+    /** The graft with this code; throws where there is none. */
+    public Graft byCode(String code) {
+        return Optional.ofNullable(grafts.byCode(code.strip().toUpperCase(Locale.ROOT)))
+                .or(() -> Optional.ofNullable(grafts.byCode(code.strip())))
+                .orElseThrow(() -> FarmProblem.unknown("graft", code));
+    }
+
+    /** The last graft logged at the bench, empty for none. */
+    public Optional<Graft> latest() {
+        return Optional.ofNullable(grafts.latest());
+    }
+
+    /** Schools followed by these grafts. */
+    public List<GraftSchool> schools(Collection<Long> ids) {
+        return ids.isEmpty() ? List.of() : grafts.schools(ids);
+    }
+
+    /**
+     * Writes the state a graft has come to.
+     *
+     * @return false where the graft has changed since {@code version} was read
+     */
+    @Transactional
+    public boolean settle(long id, int version, GraftState state, @Nullable LocalDate lastLookOn) {
+        return grafts.settle(id, version, state.name(), state.outcome().name(), lastLookOn) == 1;
+    }
+
+    /** Changes the notes; the version must be the stored one. */
+    @Transactional
+    public Graft changeNotes(String code, int version, String notes) {
+        Graft graft = byCode(code);
+        if (grafts.changeNotes(graft.id(), version, notes) == 0) {
+            throw FarmProblem.conflict(code + " was changed by somebody else meanwhile. Look again, then change it.");
+        }
+        return byCode(code);
+    }
+
+    /** Counts by outcome; {@code by} is season, variety-technique or sort. */
+    public List<TakeRow> takes(String by, GraftFilter filter) {
+        return grafts.takes(by, folded(filter));
+    }
+
+    /** Grafts made, by week and species. */
+    public List<WeekCount> weeks(LocalDate from, LocalDate to) {
+        return grafts.weeks(from, to);
+    }
+
+    /** Fingerprints of all imported rows. */
+    public Set<String> fingerprints() {
+        return new HashSet<>(grafts.fingerprints());
+    }
+
+    /** Where wood came from, commonest first. */
+    public List<String> sources() {
+        return grafts.sources();
+    }
+}

@@ -1,0 +1,22 @@
+package baylantern.app.bench;
+
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** A row to store; state and outcome as the core names them. */
+public record NewGraft(
+        String code,
+        long varietyId,
+        String speciesKey,
+        long stemId,
+        @Nullable String techniqueKey,
+        @Nullable Long makerId,
+        LocalDate madeOn,
+        String woodSource,
+        @Nullable LocalDate woodCutOn,
+        @Nullable Double scionMm,
+        @Nullable Double stockMm,
+        String cover,
+        String notes,
+        @Nullable Long actId,
+        @Nullable String fingerprint) {}

@@ -1,0 +1,75 @@
+package baylantern.app.care;
+
+import baylantern.app.bench.Graft;
+import baylantern.app.bench.GraftSchool;
+import baylantern.app.bench.GraftService;
+import baylantern.app.platform.FarmClock;
+import baylantern.core.care.GraftLife;
+import baylantern.core.care.GraftState;
+import baylantern.core.care.Sign;
+import jakarta.validation.Valid;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Today, rounds, looks and the sheet of a graft. */
+@RestController
+@RequestMapping("/api")
+class CareController {
+
+    private final WalkService walk;
+    private final CareService care;
+    private final GraftService grafts;
+    private final FarmClock clock;
+
+    CareController(WalkService walk, CareService care, GraftService grafts, FarmClock clock) {
+        this.walk = walk;
+        this.care = care;
+        this.grafts = grafts;
+        this.clock = clock;
+    }
+
+    @GetMapping("/today")
+    WalkService.TodayView today() {
+        return walk.today();
+    }
+
+    @GetMapping("/rounds")
+    WalkService.RoundView round(@RequestParam(required = false) @Nullable Long spotId) {
+        return walk.round(spotId);
+    }
+
+    @PostMapping("/looks")
+    CareService.Answered answer(@Valid @RequestBody LookEntry entry) {
+        return care.answer(entry);
+    }
+
+    /** One line of a graft's history. */
+    record Past(LocalDate day, Sign sign, GraftState state, @Nullable String who, String note, String answered, boolean correction) {}
+
+    /** Everything about one graft. */
+    record Sheet(WalkService.Stop stop, List<Past> past, List<GraftSchool> schools) {}
+
+    @GetMapping("/grafts/{code}")
+    Sheet sheet(@PathVariable String code) {
+        Graft graft = grafts.byCode(code);
+        List<LookRow> looks = care.looks(List.of(graft.id())).getOrDefault(graft.id(), List.of());
+        List<GraftLife.Step> steps = care.life(graft, looks).steps();
+        List<Past> past = new ArrayList<>();
+        for (int i = 0; i < looks.size(); i++) {
+            LookRow look = looks.get(i);
+            past.add(new Past(
+                    look.seenOn(), look.sign(), steps.get(i).after(), look.personName(), look.note(), look.answered(), look.correction()));
+        }
+        return new Sheet(
+                walk.stops(List.of(graft), clock.today(), false).get(0), past, grafts.schools(List.of(graft.id())));
+    }
+}

@@ -1,0 +1,38 @@
+package baylantern.app.care;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface CareMapper {
+
+    List<LookRow> looks(@Param("ids") Collection<Long> ids);
+
+    Long insertLook(
+            @Param("graftId") long graftId,
+            @Param("personId") @Nullable Long personId,
+            @Param("notedAt") Instant notedAt,
+            @Param("look") LookRow look,
+            @Param("actId") @Nullable Long actId);
+
+    List<Long> graftsOfAct(@Param("actId") long actId);
+
+    int withdraw(@Param("actId") long actId);
+
+    List<VisitRow> visits(@Param("ids") Collection<Long> ids);
+
+    int deleteVisits(@Param("ids") Collection<Long> ids);
+
+    int insertVisits(@Param("visits") List<VisitRow> visits);
+
+    List<DueRow> due(@Param("day") LocalDate day, @Param("spotId") @Nullable Long spotId);
+
+    List<DayCount> targets(@Param("from") LocalDate from, @Param("to") LocalDate to);
+
+    List<VisitRow> between(@Param("from") LocalDate from, @Param("to") LocalDate to);
+}

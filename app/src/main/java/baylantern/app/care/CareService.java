@@ -1,0 +1,240 @@
+package baylantern.app.care;
+
+import baylantern.app.bench.Graft;
+import baylantern.app.bench.GraftListener;
+import baylantern.app.bench.GraftSchool;
+import baylantern.app.bench.GraftService;
+import baylantern.app.platform.ActService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Undoer;
+import baylantern.core.care.CarePlan;
+import baylantern.core.care.CareSubject;
+import baylantern.core.care.GraftLife;
+import baylantern.core.care.HealingClock;
+import baylantern.core.care.PlannedVisit;
+import baylantern.core.care.Sign;
+import baylantern.core.rules.Rulebook;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes looks, moves grafts along their life and keeps their visits planned. */
+@Service
+public class CareService implements GraftListener, Undoer {
+
+    private final CareMapper care;
+    private final GraftService grafts;
+    private final Rulebook rules;
+    private final CarePlan plan;
+    private final ActService acts;
+    private final FarmClock clock;
+    private final HealingClock healing = HealingClock.atBest();
+
+    CareService(CareMapper care, GraftService grafts, Rulebook rules, ActService acts, FarmClock clock) {
+        this.care = care;
+        this.grafts = grafts;
+        this.rules = rules;
+        this.plan = new CarePlan(rules);
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    /** A graft's answer was not taken, and why. */
+    public record Told(String code, String sentence) {}
+
+    /** What became of an answer; the act takes all of it back. */
+    public record Answered(@Nullable Long actId, String sentence, List<Graft> grafts, List<Told> told) {}
+
+    /** Records one answer for many grafts in one transaction. Grafts somebody else answered first are told, not doubled. */
+    @Transactional
+    public Answered answer(LookEntry entry) {
+        LocalDate seenOn = Objects.requireNonNullElse(entry.seenOn(), clock.today());
+        if (seenOn.isAfter(clock.today())) {
+            throw FarmProblem.wrong("seenOn", seenOn, "up to " + clock.today(), "A look cannot lie ahead of today.");
+        }
+        Map<Long, Integer> versions = new HashMap<>();
+        entry.grafts().forEach(g -> versions.put(g.graftId(), g.version()));
+        List<Graft> wanted = grafts.byIds(versions.keySet());
+        if (wanted.size() < versions.size()) {
+            throw FarmProblem.unknown("graft among", versions.keySet());
+        }
+        List<Told> told = new ArrayList<>();
+        List<Graft> taken = new ArrayList<>();
+        wanted.forEach(graft -> {
+            String why = refusal(graft, versions.get(graft.id()), entry, seenOn);
+            if (why == null) {
+                taken.add(graft);
+            } else {
+                told.add(new Told(graft.code(), why));
+            }
+        });
+        if (taken.isEmpty()) {
+            throw FarmProblem.conflict(told.get(0).sentence());
+        }
+        return record(entry, seenOn, taken, told);
+    }
+
+    private Answered record(LookEntry entry, LocalDate seenOn, List<Graft> taken, List<Told> told) {
+        String sentence = sentence(taken, entry.sign());
+        long act = acts.open(kind(), sentence);
+        Map<Long, List<VisitRow>> due = visits(taken.stream().map(Graft::id).toList());
+        for (Graft graft : taken) {
+            String answered = due.getOrDefault(graft.id(), List.of()).stream()
+                    .filter(visit -> visit.planned().due(seenOn))
+                    .map(VisitRow::kind)
+                    .collect(Collectors.joining(","));
+            LookRow look = new LookRow(
+                    0, graft.id(), null, seenOn, entry.sign(), Boolean.TRUE.equals(entry.correction()),
+                    Objects.requireNonNullElse(entry.note(), ""), answered);
+            care.insertLook(graft.id(), entry.personId(), clock.now(), look, act);
+        }
+        replan(taken);
+        return new Answered(act, sentence, grafts.byIds(taken.stream().map(Graft::id).toList()), told);
+    }
+
+    private @Nullable String refusal(Graft graft, int version, LookEntry entry, LocalDate seenOn) {
+        if (graft.version() != version) {
+            return lastLook(graft) + " Look at it again before you answer.";
+        }
+        if (seenOn.isBefore(graft.madeOn())) {
+            return graft.code() + " was made on " + graft.madeOn() + "; it cannot have been seen before that.";
+        }
+        boolean correction = Boolean.TRUE.equals(entry.correction());
+        if (!correction && GraftLife.needsCorrection(graft.state(), entry.sign())) {
+            return graft.code() + " is written down as " + graft.state().words()
+                    + ". If that was a mistake, answer again as a correction.";
+        }
+        return null;
+    }
+
+    private String lastLook(Graft graft) {
+        List<LookRow> looks = care.looks(List.of(graft.id()));
+        if (looks.isEmpty()) {
+            return graft.code() + " was changed meanwhile.";
+        }
+        LookRow last = looks.get(looks.size() - 1);
+        String who = last.personName() == null ? "Somebody" : last.personName();
+        return who + " answered " + graft.code() + " already: " + last.sign().words() + ", " + last.seenOn() + ".";
+    }
+
+    private static String sentence(List<Graft> taken, Sign sign) {
+        String which = taken.size() == 1 ? taken.get(0).code() : taken.size() + " grafts";
+        return which + ": " + sign.words();
+    }
+
+    /** Writes past looks of one graft, oldest first, without an undo of their own; call {@link #replan} after. */
+    @Transactional
+    public void remember(long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note, @Nullable Long actId) {
+        LookRow look = new LookRow(0, graftId, null, seenOn, sign, false, note, "");
+        care.insertLook(graftId, personId, clock.now(), look, actId);
+    }
+
+    /** Reads looks of these grafts, by graft, oldest first. */
+    public Map<Long, List<LookRow>> looks(Collection<Long> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : care.looks(ids).stream().collect(Collectors.groupingBy(LookRow::graftId));
+    }
+
+    /** Open visits of these grafts, by graft, soonest first. */
+    public Map<Long, List<VisitRow>> visits(Collection<Long> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : care.visits(ids).stream().collect(Collectors.groupingBy(VisitRow::graftId));
+    }
+
+    /** A graft's life from its looks. */
+    public GraftLife life(Graft graft, List<LookRow> looks) {
+        double established = rules.life("establishedAfter").value();
+        return GraftLife.of(graft.madeOn(), looks.stream().map(LookRow::look).toList(), healing, established);
+    }
+
+    /** The warmth the visits are reckoned with. */
+    public HealingClock healing() {
+        return healing;
+    }
+
+    /** Works out the state and the open visits of these grafts afresh. */
+    @Transactional
+    public void replan(List<Graft> which) {
+        if (which.isEmpty()) {
+            return;
+        }
+        List<Long> ids = which.stream().map(Graft::id).toList();
+        Map<Long, List<LookRow>> looks = looks(ids);
+        Map<Long, Map<String, String>> schools = grafts.schools(ids).stream()
+                .collect(Collectors.groupingBy(
+                        GraftSchool::graftId, Collectors.toMap(GraftSchool::question, GraftSchool::school)));
+        List<VisitRow> visits = new ArrayList<>();
+        for (Graft graft : which) {
+            GraftLife life = life(graft, looks.getOrDefault(graft.id(), List.of()));
+            settle(graft, life);
+            planned(graft, life, schools.getOrDefault(graft.id(), Map.of()))
+                    .forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
+        }
+        care.deleteVisits(ids);
+        if (!visits.isEmpty()) {
+            care.insertVisits(visits);
+        }
+    }
+
+    /** Drops the open visits of grafts whose story ended long before they were written down here. */
+    @Transactional
+    public void closeBook(List<Long> ids) {
+        if (!ids.isEmpty()) {
+            care.deleteVisits(ids);
+        }
+    }
+
+    private void settle(Graft graft, GraftLife life) {
+        LocalDate last = life.lastLook().map(look -> look.seenOn()).orElse(null);
+        if (!grafts.settle(graft.id(), graft.version(), life.state(), last)) {
+            throw FarmProblem.conflict(lastLook(graft));
+        }
+    }
+
+    private List<PlannedVisit> planned(Graft graft, GraftLife life, Map<String, String> schools) {
+        String technique = graft.techniqueKey() == null ? "cleft" : graft.techniqueKey();
+        CareSubject subject = new CareSubject(
+                graft.speciesKey(), rules.technique(technique).orElseThrow(), graft.madeOn(), graft.cover(), schools);
+        return plan.open(subject, life, healing);
+    }
+
+    @Override
+    @Transactional
+    public void logged(List<Long> graftIds) {
+        replan(grafts.byIds(graftIds));
+    }
+
+    @Override
+    public String kind() {
+        return "looks";
+    }
+
+    @Override
+    @Transactional
+    public void undo(long actId) {
+        List<Long> touched = care.graftsOfAct(actId);
+        care.withdraw(actId);
+        replan(grafts.byIds(touched));
+    }
+
+    /** How many visits aim at each day. */
+    public List<DayCount> targets(LocalDate from, LocalDate to) {
+        return care.targets(from, to);
+    }
+
+    /** Open visits that aim at a day in the span, by day. */
+    public List<VisitRow> between(LocalDate from, LocalDate to) {
+        return care.between(from, to);
+    }
+}

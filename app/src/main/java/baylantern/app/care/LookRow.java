@@ -1,0 +1,22 @@
+package baylantern.app.care;
+
+import baylantern.core.care.Look;
+import baylantern.core.care.Sign;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/** A look as stored; answered lists the kinds of visits it answered. */
+public record LookRow(
+        long id,
+        long graftId,
+        @Nullable String personName,
+        LocalDate seenOn,
+        Sign sign,
+        boolean correction,
+        String note,
+        String answered) {
+
+    Look look() {
+        return new Look(seenOn, sign, correction);
+    }
+}

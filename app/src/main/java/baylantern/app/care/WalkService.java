@@ -1,0 +1,195 @@
+package baylantern.app.care;
+
+import baylantern.app.bench.Graft;
+import baylantern.app.bench.GraftService;
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.Spot;
+import baylantern.app.place.Variety;
+import baylantern.app.platform.FarmClock;
+import baylantern.core.care.GraftLife;
+import baylantern.core.care.LifeLine;
+import baylantern.core.rules.Rulebook;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** What is due, in walking order: gathered for Today, graft by graft for a round. */
+@Service
+class WalkService {
+
+    private static final int MOST_STOPS = 200;
+    private static final double MINUTES_A_LOOK = 1.5;
+
+    private final CareMapper mapper;
+    private final CareService care;
+    private final GraftService grafts;
+    private final PlaceService places;
+    private final Rulebook rules;
+    private final FarmClock clock;
+
+    WalkService(
+            CareMapper mapper, CareService care, GraftService grafts, PlaceService places, Rulebook rules, FarmClock clock) {
+        this.mapper = mapper;
+        this.care = care;
+        this.grafts = grafts;
+        this.places = places;
+        this.rules = rules;
+        this.clock = clock;
+    }
+
+    /** Grafts at one place that need the same; {@code latest} is the most pressing. */
+    record Errand(
+            String firstCode,
+            String lastCode,
+            int grafts,
+            String varietyName,
+            @Nullable String techniqueKey,
+            List<String> asks,
+            List<String> risks,
+            int dayOfLife,
+            LocalDate latest,
+            boolean overdue) {}
+
+    /** A place on the walk. */
+    record WalkPlace(Spot spot, int due, int overdue, int minutes, List<Errand> errands) {}
+
+    /** Today's walk. */
+    record TodayView(LocalDate day, int due, int overdue, int soon, int live, int waiting, List<WalkPlace> places, List<Stop> onTheirWay) {}
+
+    /** A graft on a round, with its tasks and its life line. */
+    record Stop(Graft graft, List<Task> tasks, LifeLine line, boolean overdue) {}
+
+    /** A visit as the round says it. */
+    record Task(String kind, String name, String ask, String risk, LocalDate earliest, LocalDate target, LocalDate latest) {}
+
+    /** A round: how many are due in all, and the first of them in walking order; then those that begin soon. */
+    record RoundView(LocalDate day, int due, int overdue, List<Stop> stops, List<Stop> soon) {}
+
+    TodayView today() {
+        LocalDate today = clock.today();
+        Map<Long, List<DueRow>> byGraft = due(today, null);
+        Map<Long, Spot> spots = places.spots().stream().collect(Collectors.toMap(Spot::id, Function.identity()));
+        Map<Long, Variety> varieties =
+                places.varieties().stream().collect(Collectors.toMap(Variety::id, Function.identity()));
+        Map<Long, List<List<DueRow>>> bySpot = new LinkedHashMap<>();
+        byGraft.values().forEach(rows -> bySpot.computeIfAbsent(rows.get(0).spotId(), k -> new ArrayList<>()).add(rows));
+        List<WalkPlace> walk = bySpot.entrySet().stream()
+                .map(at -> place(Objects.requireNonNull(spots.get(at.getKey())), at.getValue(), varieties, today))
+                .toList();
+        int overdue = walk.stream().mapToInt(WalkPlace::overdue).sum();
+        int soon = soonIds(today, byGraft, null).size();
+        return new TodayView(today, byGraft.size(), overdue, soon, grafts.countLive(), waiting(), walk, onTheirWay(today));
+    }
+
+    private int waiting() {
+        return grafts.count(new baylantern.app.bench.GraftFilter(null, null, null, null, null, "WAITING", null, null, null));
+    }
+
+    private Map<Long, List<DueRow>> due(LocalDate day, @Nullable Long spotId) {
+        return mapper.due(day, spotId).stream()
+                .collect(Collectors.groupingBy(DueRow::graftId, LinkedHashMap::new, Collectors.toList()));
+    }
+
+    private WalkPlace place(Spot spot, List<List<DueRow>> grafts, Map<Long, Variety> varieties, LocalDate today) {
+        Map<String, List<List<DueRow>>> alike = new LinkedHashMap<>();
+        grafts.forEach(rows -> alike.computeIfAbsent(errandKey(rows), k -> new ArrayList<>()).add(rows));
+        List<Errand> errands =
+                alike.values().stream().map(same -> errand(same, varieties, today)).toList();
+        int overdue = (int) grafts.stream().filter(rows -> overdue(rows, today)).count();
+        int minutes = (int) Math.ceil(grafts.size() * MINUTES_A_LOOK);
+        return new WalkPlace(spot, grafts.size(), overdue, minutes, errands);
+    }
+
+    private static String errandKey(List<DueRow> rows) {
+        DueRow first = rows.get(0);
+        String kinds = rows.stream().map(DueRow::kind).collect(Collectors.joining(","));
+        return first.varietyId() + " " + first.techniqueKey() + " " + kinds + " " + first.madeOn();
+    }
+
+    private static boolean overdue(List<DueRow> rows, LocalDate today) {
+        return rows.stream().anyMatch(row -> today.isAfter(row.latest()));
+    }
+
+    private Errand errand(List<List<DueRow>> same, Map<Long, Variety> varieties, LocalDate today) {
+        List<DueRow> first = same.get(0);
+        DueRow head = first.get(0);
+        List<String> kinds = first.stream().map(DueRow::kind).toList();
+        return new Errand(
+                head.code(),
+                same.get(same.size() - 1).get(0).code(),
+                same.size(),
+                Objects.requireNonNull(varieties.get(head.varietyId())).name(),
+                head.techniqueKey(),
+                kinds.stream().map(kind -> rules.visit(kind).ask()).toList(),
+                kinds.stream().map(kind -> rules.visit(kind).risk()).toList(),
+                (int) Math.round(care.healing().between(head.madeOn(), today)),
+                same.stream().flatMap(List::stream).map(DueRow::latest).min(LocalDate::compareTo).orElseThrow(),
+                same.stream().anyMatch(rows -> overdue(rows, today)));
+    }
+
+    // Live grafts soonest to need something, one of each variety first, to be scanned at a glance.
+    private List<Stop> onTheirWay(LocalDate today) {
+        List<Long> next = mapper.between(today, today.plusDays(21)).stream()
+                .map(VisitRow::graftId)
+                .distinct()
+                .limit(60)
+                .toList();
+        Map<Long, Graft> oneEach = new LinkedHashMap<>();
+        grafts.byIds(next).forEach(graft -> oneEach.putIfAbsent(graft.varietyId(), graft));
+        return stops(oneEach.values().stream().limit(8).toList(), today, false);
+    }
+
+    RoundView round(@Nullable Long spotId) {
+        LocalDate today = clock.today();
+        Map<Long, List<DueRow>> due = due(today, spotId);
+        List<Long> first = due.keySet().stream().limit(MOST_STOPS).toList();
+        List<Long> soon = soonIds(today, due, spotId).stream().limit(40).toList();
+        int overdue = (int) due.values().stream().filter(rows -> overdue(rows, today)).count();
+        return new RoundView(
+                today, due.size(), overdue, stops(grafts.byIds(first), today, true), stops(grafts.byIds(soon), today, false));
+    }
+
+    private List<Long> soonIds(LocalDate today, Map<Long, List<DueRow>> due, @Nullable Long spotId) {
+        LocalDate horizon = today.plusDays((long) rules.life("soonDays").value());
+        return due(horizon, spotId).keySet().stream().filter(id -> !due.containsKey(id)).toList();
+    }
+
+    List<Stop> stops(List<Graft> which, LocalDate today, boolean dueOnly) {
+        List<Long> ids = which.stream().map(Graft::id).toList();
+        Map<Long, List<LookRow>> looks = care.looks(ids);
+        Map<Long, List<VisitRow>> visits = care.visits(ids);
+        return which.stream()
+                .map(graft -> stop(
+                        graft, looks.getOrDefault(graft.id(), List.of()), visits.getOrDefault(graft.id(), List.of()), today, dueOnly))
+                .toList();
+    }
+
+    private Stop stop(Graft graft, List<LookRow> looks, List<VisitRow> visits, LocalDate today, boolean dueOnly) {
+        GraftLife life = care.life(graft, looks);
+        LifeLine line = LifeLine.of(
+                graft.techniqueKey() == null ? null : rules.technique(graft.techniqueKey()).orElseThrow(),
+                graft.madeOn(),
+                life,
+                visits.stream().map(VisitRow::planned).toList(),
+                care.healing(),
+                rules,
+                today);
+        List<Task> tasks = visits.stream()
+                .filter(visit -> !dueOnly || visit.planned().due(today))
+                .map(this::task)
+                .toList();
+        return new Stop(graft, tasks, line, visits.stream().anyMatch(visit -> visit.planned().overdue(today)));
+    }
+
+    private Task task(VisitRow visit) {
+        var kind = rules.visit(visit.kind());
+        return new Task(visit.kind(), kind.name(), kind.ask(), kind.risk(), visit.earliest(), visit.target(), visit.latest());
+    }
+}

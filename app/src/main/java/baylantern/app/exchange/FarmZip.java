@@ -1,0 +1,148 @@
+package baylantern.app.exchange;
+
+import baylantern.app.place.PlaceService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.TableVault;
+import baylantern.app.platform.TableVault.Content;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.QuoteMode;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The whole farm as a zip of CSV files with a JSON manifest, out and in. */
+@Service
+class FarmZip {
+
+    static final String FORMAT = "bay-lantern-farm";
+    static final int FORMAT_VERSION = 1;
+    private static final String MANIFEST = "manifest.json";
+    private static final long MOST_BYTES = 1L << 30;
+
+    /** Nulls and empty texts are told apart: a null is written bare as \\N. */
+    private static final CSVFormat CSV = CSVFormat.RFC4180.builder()
+            .setNullString("\\N")
+            .setQuoteMode(QuoteMode.ALL_NON_NULL)
+            .get();
+
+    private final TableVault vault;
+    private final PlaceService places;
+    private final FarmClock clock;
+    private final JsonMapper json;
+
+    FarmZip(TableVault vault, PlaceService places, FarmClock clock, JsonMapper json) {
+        this.vault = vault;
+        this.places = places;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    /** What the zip says of itself. */
+    record Manifest(String format, int version, String exportedOn, Map<String, Integer> rows) {}
+
+    @Transactional(readOnly = true)
+    void write(OutputStream out) throws IOException {
+        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
+            zip.putNextEntry(new ZipEntry(MANIFEST));
+            Manifest manifest = new Manifest(FORMAT, FORMAT_VERSION, clock.today().toString(), vault.counts());
+            zip.write(json.writerWithDefaultPrettyPrinter().writeValueAsBytes(manifest));
+            for (String table : TableVault.TABLES) {
+                zip.putNextEntry(new ZipEntry(table + ".csv"));
+                writeTable(zip, vault.read(table));
+            }
+        }
+    }
+
+    private static void writeTable(OutputStream out, Content content) throws IOException {
+        Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+        CSVPrinter csv = new CSVPrinter(text, CSV);
+        csv.printRecord(content.columns());
+        for (List<@Nullable String> row : content.rows()) {
+            csv.printRecord(row);
+        }
+        csv.flush();
+    }
+
+    /** Brings a farm in, all or nothing; only into an empty one. */
+    @Transactional
+    Map<String, Integer> read(InputStream in) throws IOException {
+        if (!vault.empty()) {
+            throw FarmProblem.conflict(
+                    "This farm holds records already. A whole farm can only be brought into an empty one: start with a new data folder.");
+        }
+        Map<String, Content> tables = new LinkedHashMap<>();
+        Manifest manifest = unzip(in, tables);
+        check(manifest, tables);
+        TableVault.TABLES.stream().filter(t -> !t.equals("house_clock")).forEach(t -> vault.fill(t, tables.get(t)));
+        places.site().ifPresent(site -> clock.zone(ZoneId.of(site.zone())));
+        return vault.counts();
+    }
+
+    private Manifest unzip(InputStream in, Map<String, Content> tables) throws IOException {
+        Manifest manifest = null;
+        try (ZipInputStream zip = new ZipInputStream(new CountedStream(in, MOST_BYTES), StandardCharsets.UTF_8)) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                String name = entry.getName();
+                if (name.equals(MANIFEST)) {
+                    manifest = json.readValue(zip.readAllBytes(), Manifest.class);
+                } else if (name.endsWith(".csv") && TableVault.TABLES.contains(name.replace(".csv", ""))) {
+                    tables.put(name.replace(".csv", ""), table(zip));
+                }
+            }
+        }
+        if (manifest == null) {
+            throw FarmProblem.wrong("file", "no manifest", FORMAT, "This is not a farm taken out of Bay Lantern.");
+        }
+        return manifest;
+    }
+
+    private static void check(Manifest manifest, Map<String, Content> tables) {
+        if (!FORMAT.equals(manifest.format()) || manifest.version() != FORMAT_VERSION) {
+            throw FarmProblem.wrong(
+                    "version", manifest.version(), "" + FORMAT_VERSION, "This farm was written in another version of the format.");
+        }
+        for (String table : TableVault.TABLES) {
+            Content content = tables.get(table);
+            int told = manifest.rows().getOrDefault(table, -1);
+            if (content == null || content.rows().size() != told) {
+                throw FarmProblem.wrong(
+                        table, content == null ? 0 : content.rows().size(), told + " rows", table + ".csv is missing or cut short.");
+            }
+        }
+    }
+
+    // The zip goes on after this entry, so the reader is left open.
+    private static Content table(InputStream in) throws IOException {
+        CSVParser csv = CSVParser.builder()
+                .setReader(new InputStreamReader(in, StandardCharsets.UTF_8))
+                .setFormat(CSV)
+                .get();
+        List<CSVRecord> records = csv.getRecords();
+        List<List<@Nullable String>> rows = new ArrayList<>();
+        for (CSVRecord record : records.subList(Math.min(1, records.size()), records.size())) {
+            rows.add(Arrays.asList(record.values()));
+        }
+        return new Content(records.isEmpty() ? List.of() : records.get(0).toList(), rows);
+    }
+}

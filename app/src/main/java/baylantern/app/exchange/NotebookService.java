@@ -1,0 +1,240 @@
+package baylantern.app.exchange;
+
+import baylantern.app.bench.BenchService;
+import baylantern.app.bench.Graft;
+import baylantern.app.bench.GraftService;
+import baylantern.app.bench.NewGraft;
+import baylantern.app.care.CareService;
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.Plant;
+import baylantern.app.place.PlantEntry;
+import baylantern.app.place.PlantKind;
+import baylantern.app.place.PlantService;
+import baylantern.app.place.StemEntry;
+import baylantern.app.place.Variety;
+import baylantern.app.place.VarietyEntry;
+import baylantern.app.platform.ActService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Undoer;
+import baylantern.core.bench.Cover;
+import baylantern.core.care.Sign;
+import baylantern.core.exchange.NotebookChoices;
+import baylantern.core.exchange.NotebookGraft;
+import baylantern.core.exchange.NotebookReader;
+import baylantern.core.exchange.NotebookReport;
+import baylantern.core.rules.Words;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Brings an old notebook into the farm, all or nothing, and takes it back whole. */
+@Service
+public class NotebookService implements Undoer {
+
+    private static final int BATCH = 500;
+    private static final String PLACE = "From the notebook";
+
+    private final PlaceService places;
+    private final PlantService plants;
+    private final BenchService bench;
+    private final GraftService grafts;
+    private final CareService care;
+    private final ActService acts;
+    private final FarmClock clock;
+    private final NotebookReader reader;
+
+    NotebookService(
+            PlaceService places,
+            PlantService plants,
+            BenchService bench,
+            GraftService grafts,
+            CareService care,
+            ActService acts,
+            FarmClock clock,
+            Words words) {
+        this.places = places;
+        this.plants = plants;
+        this.bench = bench;
+        this.grafts = grafts;
+        this.care = care;
+        this.acts = acts;
+        this.clock = clock;
+        this.reader = new NotebookReader(words);
+    }
+
+    /** Reads a file under the choices made, writing nothing. */
+    public NotebookReport read(byte[] file, NotebookChoices choices) {
+        Map<String, String> known = places.varieties().stream()
+                .collect(Collectors.toMap(Variety::name, Variety::speciesKey, (a, b) -> a));
+        Set<String> here = grafts.fingerprints();
+        return reader.read(file, choices, clock.today(), known, row -> here.contains(hash(row)));
+    }
+
+    /** What came of an import. */
+    public record Imported(long actId, NotebookReport report) {}
+
+    /** Imports every row that can be taken; one transaction. */
+    @Transactional
+    public Imported bringIn(byte[] file, NotebookChoices choices) {
+        NotebookReport report = read(file, choices);
+        if (report.grafts().isEmpty()) {
+            throw FarmProblem.wrong("file", report.rowsRead() + " rows", "1 row or more", "No row of this file can be taken as a graft.");
+        }
+        long act = acts.open(kind(), report.grafts().size() + " grafts imported from a notebook");
+        new Intake(act).takeAll(report.grafts());
+        return new Imported(act, report);
+    }
+
+    static String hash(String row) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(row.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest, 0, 24);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Override
+    public String kind() {
+        return "import";
+    }
+
+    @Override
+    @Transactional
+    public void undo(long actId) {
+        bench.removeOfAct(actId);
+        plants.removeOfAct(actId);
+        places.removeOfAct(actId);
+    }
+
+    /** One import on its way in: remembers what it has already made. */
+    private final class Intake {
+        private final long act;
+        private final Map<String, Variety> varieties = new HashMap<>();
+        private final Map<String, Long> people = new HashMap<>();
+        private final Map<String, Long> plantIds = new HashMap<>();
+        private final Map<Long, Integer> stems = new HashMap<>();
+        private final Map<String, Integer> numbers = new HashMap<>();
+
+        Intake(long act) {
+            this.act = act;
+            places.varieties().forEach(v -> varieties.put(v.speciesKey() + "/" + Words.plain(v.name()), v));
+            places.people().forEach(p -> people.put(Words.plain(p.name()), p.id()));
+        }
+
+        void takeAll(List<NotebookGraft> rows) {
+            List<Long> fresh = new ArrayList<>();
+            for (NotebookGraft row : rows) {
+                fresh.add(take(row));
+                if (fresh.size() == BATCH) {
+                    settle(fresh);
+                }
+            }
+            settle(fresh);
+        }
+
+        // Old grafts whose fate is known are a closed book: no visits are planned for them.
+        private void settle(List<Long> ids) {
+            List<Graft> all = grafts.byIds(ids);
+            care.replan(all);
+            List<Long> decided = grafts.byIds(ids).stream()
+                    .filter(graft -> graft.state().outcome() != baylantern.core.care.GraftState.Outcome.WAITING)
+                    .filter(graft -> graft.madeOn().isBefore(clock.today().minusDays(150)))
+                    .map(Graft::id)
+                    .toList();
+            care.closeBook(decided);
+            ids.clear();
+        }
+
+        private long take(NotebookGraft row) {
+            Variety variety = variety(row);
+            long stem = stem(row);
+            NewGraft graft = new NewGraft(
+                    code(variety, row.madeOn().getYear()),
+                    variety.id(),
+                    variety.speciesKey(),
+                    stem,
+                    row.technique(),
+                    row.maker() == null ? null : person(row.maker()),
+                    row.madeOn(),
+                    Objects.requireNonNullElse(row.source(), ""),
+                    row.woodCutOn(),
+                    row.scionMm(),
+                    row.stockMm(),
+                    (row.notes().contains("bag") ? Cover.BAG : Cover.FILM).name(),
+                    notes(row),
+                    act,
+                    hash(row.fingerprint()));
+            long id = bench.store(graft, Map.of());
+            look(row, id);
+            return id;
+        }
+
+        private void look(NotebookGraft row, long id) {
+            if (row.seenOn() != null && !(row.sign() == Sign.NOTHING && row.seenOn().equals(row.madeOn()))) {
+                care.remember(id, row.maker() == null ? null : person(row.maker()), row.seenOn(), row.sign(), "from the notebook", act);
+            }
+        }
+
+        private static String notes(NotebookGraft row) {
+            String day = row.dayKnown() ? "" : "day of the month not written";
+            return row.notes().isEmpty() || day.isEmpty() ? row.notes() + day : row.notes() + "; " + day;
+        }
+
+        // Numbers go on from the store's highest, counted here so that a long import need not ask each time.
+        private String code(Variety variety, int year) {
+            String stem = variety.letters() + "-" + year;
+            Integer last = numbers.get(stem);
+            if (last == null) {
+                String next = bench.nextCode(variety, year);
+                last = Integer.parseInt(next.substring(next.lastIndexOf('-') + 1)) - 1;
+            }
+            numbers.put(stem, last + 1);
+            return baylantern.core.place.Codes.graft(variety.letters(), year, last + 1);
+        }
+
+        private Variety variety(NotebookGraft row) {
+            return varieties.computeIfAbsent(
+                    row.species() + "/" + Words.plain(row.variety()),
+                    k -> places.addVariety(VarietyEntry.named(row.species(), row.variety()), act));
+        }
+
+        private @Nullable Long person(String name) {
+            return people.computeIfAbsent(Words.plain(name), k -> places.addPerson(name, act).id());
+        }
+
+        private long stem(NotebookGraft row) {
+            long plant = plantIds.computeIfAbsent(
+                    row.plant() == null ? "#" + row.line() : row.plant(), k -> plant(row));
+            int number = stems.merge(plant, 1, Integer::sum);
+            return plants.addStem(plant, new StemEntry("" + number, row.stockMm(), null)).id();
+        }
+
+        private long plant(NotebookGraft row) {
+            String code = row.plant() == null ? plants.freeCode("row " + row.line()) : row.plant();
+            Plant there = plants.plantByCode(code).orElse(null);
+            if (there != null) {
+                int most = plants.stems(List.of(there.id())).size();
+                stems.put(there.id(), most);
+                return there.id();
+            }
+            String place = row.place() == null ? PLACE : row.place();
+            PlantEntry entry = new PlantEntry(
+                    code.substring(0, Math.min(40, code.length())), row.species(), PlantKind.SEEDLING_STOCK, null,
+                    places.spotNamed(place, act).id(), null, null, null, null, null);
+            return plants.addBare(entry, act).id();
+        }
+    }
+}

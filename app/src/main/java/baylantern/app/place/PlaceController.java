@@ -1,0 +1,113 @@
+package baylantern.app.place;
+
+import baylantern.app.platform.ActService;
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Site, places, people, varieties and plants. */
+@RestController
+@RequestMapping("/api")
+class PlaceController {
+
+    private static final int MOST = 1000;
+
+    private final PlaceService places;
+    private final PlantService plants;
+    private final ActService acts;
+
+    PlaceController(PlaceService places, PlantService plants, ActService acts) {
+        this.places = places;
+        this.plants = plants;
+        this.acts = acts;
+    }
+
+    @PutMapping("/site")
+    Site saveSite(@Valid @RequestBody Site site) {
+        return places.saveSite(site);
+    }
+
+    @GetMapping("/spots")
+    List<Spot> spots() {
+        return places.spots();
+    }
+
+    @PostMapping("/spots")
+    Spot addSpot(@Valid @RequestBody Named entry) {
+        return places.addSpot(entry.name(), null);
+    }
+
+    /** A place's new name. */
+    record SpotEntry(@Valid Named to, int version) {}
+
+    @PutMapping("/spots/{id}")
+    Spot renameSpot(@PathVariable long id, @Valid @RequestBody SpotEntry entry) {
+        return places.renameSpot(id, entry.to().name(), entry.version());
+    }
+
+    /** The walk, as ids of places in order. */
+    record Walk(List<Long> ids) {}
+
+    @PutMapping("/walk")
+    List<Spot> walk(@RequestBody Walk walk) {
+        return places.orderSpots(walk.ids());
+    }
+
+    @GetMapping("/people")
+    List<Person> people() {
+        return places.people();
+    }
+
+    @PostMapping("/people")
+    Person addPerson(@Valid @RequestBody Named entry) {
+        return places.addPerson(entry.name(), null);
+    }
+
+    @GetMapping("/varieties")
+    List<Variety> varieties() {
+        return places.varieties();
+    }
+
+    @PostMapping("/varieties")
+    Variety addVariety(@Valid @RequestBody VarietyEntry entry) {
+        return places.addVariety(entry, null);
+    }
+
+    @PutMapping("/varieties/{id}")
+    Variety changeVariety(@PathVariable long id, @Valid @RequestBody VarietyEntry entry) {
+        return places.changeVariety(id, entry);
+    }
+
+    /** Plants with their stems; total tells how many there are in all. */
+    record PlantList(int total, List<Plant> plants, List<Stem> stems) {}
+
+    @GetMapping("/plants")
+    PlantList plants(@RequestParam(required = false) @Nullable Long spotId, @RequestParam(required = false) @Nullable String search) {
+        List<Plant> found = plants.plants(spotId, search, MOST);
+        return new PlantList(plants.count(), found, plants.stems(found.stream().map(Plant::id).toList()));
+    }
+
+    @PostMapping("/plants")
+    Plant addPlant(@Valid @RequestBody PlantEntry entry) {
+        return plants.add(entry, acts.open(plants.kind(), entry.code() + " added"));
+    }
+
+    @PutMapping("/plants/{id}")
+    Plant changePlant(@PathVariable long id, @Valid @RequestBody PlantEntry entry) {
+        return plants.change(id, entry);
+    }
+
+    @PostMapping("/plants/paste")
+    Map<String, Long> paste(@Valid @RequestBody PlantPaste paste) {
+        return Map.of("actId", plants.paste(paste));
+    }
+}

@@ -1,0 +1,70 @@
+package baylantern.app.place;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+@Mapper
+interface PlaceMapper {
+
+    @Nullable Site site();
+
+    int insertSite(Site site);
+
+    int updateSite(Site site);
+
+    List<Spot> spots();
+
+    Long insertSpot(@Param("name") String name, @Param("actId") @Nullable Long actId);
+
+    int updateSpot(@Param("id") long id, @Param("name") String name, @Param("version") int version);
+
+    int orderSpot(@Param("id") long id, @Param("walkOrder") int walkOrder);
+
+    List<Person> people();
+
+    Long insertPerson(@Param("name") String name, @Param("actId") @Nullable Long actId);
+
+    List<Variety> varieties();
+
+    Set<String> letters();
+
+    Long insertVariety(@Param("v") Variety variety, @Param("actId") @Nullable Long actId);
+
+    int updateVariety(Variety variety);
+
+    List<Plant> plants(@Param("spotId") @Nullable Long spotId, @Param("search") @Nullable String search, @Param("limit") int limit);
+
+    int countPlants();
+
+    List<Plant> plantsByIds(@Param("ids") Collection<Long> ids);
+
+    @Nullable Plant plantByCode(@Param("code") String code);
+
+    Long insertPlant(@Param("plant") PlantEntry plant, @Param("actId") @Nullable Long actId);
+
+    int updatePlant(@Param("id") long id, @Param("plant") PlantEntry plant);
+
+    int deletePlantsOfAct(@Param("actId") long actId);
+
+    List<Stem> stems(@Param("plantIds") Collection<Long> plantIds);
+
+    Long insertStem(@Param("plantId") long plantId, @Param("stem") StemEntry stem);
+
+    @Nullable Stem stem(@Param("id") long id);
+
+    List<Long> varietiesOfAct(@Param("actId") long actId);
+
+    List<Long> peopleOfAct(@Param("actId") long actId);
+
+    List<Long> spotsOfAct(@Param("actId") long actId);
+
+    int deleteVariety(@Param("id") long id);
+
+    int deletePerson(@Param("id") long id);
+
+    int deleteSpot(@Param("id") long id);
+}

@@ -1,0 +1,211 @@
+package baylantern.app.place;
+
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.core.place.Codes;
+import baylantern.core.rules.Rulebook;
+import jakarta.annotation.PostConstruct;
+import java.time.DateTimeException;
+import java.time.ZoneId;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The site, the places in it, the people and the varieties. */
+@Service
+public class PlaceService {
+
+    private static final Logger LOG = LoggerFactory.getLogger(PlaceService.class);
+
+    private final PlaceMapper places;
+    private final Rulebook rules;
+    private final FarmClock clock;
+
+    PlaceService(PlaceMapper places, Rulebook rules, FarmClock clock) {
+        this.places = places;
+        this.rules = rules;
+        this.clock = clock;
+    }
+
+    @PostConstruct
+    void followZone() {
+        site().ifPresent(site -> clock.zone(ZoneId.of(site.zone())));
+    }
+
+    /** The site, empty before the first run. */
+    public Optional<Site> site() {
+        return Optional.ofNullable(places.site());
+    }
+
+    /** Latitude in degrees; 0 before the site is known. */
+    public double latitudeDeg() {
+        return site().map(Site::latitudeDeg).orElse(0.0);
+    }
+
+    /** Sets the site; the version must be the stored one. */
+    @Transactional
+    public Site saveSite(Site site) {
+        ZoneId zone = zone(site.zone());
+        int saved = places.site() == null ? places.insertSite(site) : places.updateSite(site);
+        if (saved == 0) {
+            throw changed("The site");
+        }
+        clock.zone(zone);
+        return site().orElseThrow();
+    }
+
+    private static ZoneId zone(String name) {
+        try {
+            return ZoneId.of(name);
+        } catch (DateTimeException e) {
+            throw FarmProblem.wrong("zone", name, "a zone name such as Etc/UTC", "\"" + name + "\" is not a time zone.");
+        }
+    }
+
+    static FarmProblem changed(String what) {
+        return FarmProblem.conflict(what + " was changed by somebody else meanwhile. Look again, then change it.");
+    }
+
+    /** Places in walking order. */
+    public List<Spot> spots() {
+        return places.spots();
+    }
+
+    /** Adds a place at the end of the walk. */
+    @Transactional
+    public Spot addSpot(String name, @Nullable Long actId) {
+        long id = places.insertSpot(name.strip(), actId);
+        return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
+    }
+
+    /** The place of this name, added where there is none. */
+    @Transactional
+    public Spot spotNamed(String name, @Nullable Long actId) {
+        return spots().stream()
+                .filter(spot -> spot.name().equalsIgnoreCase(name.strip()))
+                .findFirst()
+                .orElseGet(() -> addSpot(name, actId));
+    }
+
+    @Transactional
+    Spot renameSpot(long id, String name, int version) {
+        if (places.updateSpot(id, name.strip(), version) == 0) {
+            throw changed("The place");
+        }
+        return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
+    }
+
+    @Transactional
+    List<Spot> orderSpots(List<Long> ids) {
+        if (!new HashSet<>(ids).equals(new HashSet<>(spots().stream().map(Spot::id).toList()))) {
+            throw FarmProblem.wrong("ids", ids, "every place once", "The walk must name every place once.");
+        }
+        for (int i = 0; i < ids.size(); i++) {
+            places.orderSpot(ids.get(i), i + 1);
+        }
+        return spots();
+    }
+
+    /** People, in the order they came. */
+    public List<Person> people() {
+        return places.people();
+    }
+
+    /** Adds a person. */
+    @Transactional
+    public Person addPerson(String name, @Nullable Long actId) {
+        long id = places.insertPerson(name.strip(), actId);
+        return new Person(id, name.strip(), 0);
+    }
+
+    /** The person of this name, added where there is none. */
+    @Transactional
+    public Person personNamed(String name, @Nullable Long actId) {
+        return people().stream()
+                .filter(person -> person.name().equalsIgnoreCase(name.strip()))
+                .findFirst()
+                .orElseGet(() -> addPerson(name, actId));
+    }
+
+    /** Varieties by species and name. */
+    public List<Variety> varieties() {
+        return places.varieties();
+    }
+
+    /** The variety with this id; throws where there is none. */
+    public Variety variety(long id) {
+        return varieties().stream()
+                .filter(variety -> variety.id() == id)
+                .findFirst()
+                .orElseThrow(() -> FarmProblem.unknown("variety", id));
+    }
+
+    /** Adds a variety and gives it free letters. */
+    @Transactional
+    public Variety addVariety(VarietyEntry entry, @Nullable Long actId) {
+        checkSpecies(entry.speciesKey());
+        boolean there = varieties().stream()
+                .anyMatch(v -> v.speciesKey().equals(entry.speciesKey()) && v.name().equalsIgnoreCase(entry.name().strip()));
+        if (there) {
+            throw FarmProblem.wrong("name", entry.name(), "a new name", "There is a variety " + entry.name() + " already.");
+        }
+        String letters = Codes.letters(entry.name(), places.letters());
+        long id = places.insertVariety(variety(0, letters, entry, 0), actId);
+        return variety(id);
+    }
+
+    /** Changes a variety; its letters and species stay, since codes and counts rest on them. */
+    @Transactional
+    public Variety changeVariety(long id, VarietyEntry entry) {
+        Variety old = variety(id);
+        int version = Objects.requireNonNullElse(entry.version(), -1);
+        if (places.updateVariety(variety(id, old.letters(), entry, version)) == 0) {
+            throw changed(old.name());
+        }
+        return variety(id);
+    }
+
+    /** Removes what an act added, except what something else has come to need. */
+    @Transactional
+    public void removeOfAct(long actId) {
+        places.varietiesOfAct(actId).forEach(id -> unlessNeeded(() -> places.deleteVariety(id)));
+        places.peopleOfAct(actId).forEach(id -> unlessNeeded(() -> places.deletePerson(id)));
+        places.spotsOfAct(actId).forEach(id -> unlessNeeded(() -> places.deleteSpot(id)));
+    }
+
+    private static void unlessNeeded(Runnable delete) {
+        try {
+            delete.run();
+        } catch (DataIntegrityViolationException e) {
+            LOG.debug("kept, since something needs it", e);
+        }
+    }
+
+    void checkSpecies(String key) {
+        if (rules.species(key).isEmpty()) {
+            String valid = String.join(", ", rules.species().stream().map(s -> s.key()).toList());
+            throw FarmProblem.wrong("speciesKey", key, valid, "\"" + key + "\" is not a species in the rulebook.");
+        }
+    }
+
+    private static Variety variety(long id, String letters, VarietyEntry entry, int version) {
+        return new Variety(
+                id,
+                entry.speciesKey(),
+                entry.name().strip(),
+                letters,
+                entry.flowering(),
+                Objects.requireNonNullElse(entry.harvestMonths(), ""),
+                entry.vigour(),
+                Boolean.TRUE.equals(entry.protectedRight()),
+                Objects.requireNonNullElse(entry.notes(), ""),
+                version);
+    }
+}

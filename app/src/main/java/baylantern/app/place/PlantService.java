@@ -1,0 +1,193 @@
+package baylantern.app.place;
+
+import baylantern.app.platform.ActService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Undoer;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The plants and their stems. */
+@Service
+public class PlantService implements Undoer {
+
+    private static final int MOST_PASTED = 5000;
+
+    private final PlaceMapper places;
+    private final PlaceService placeService;
+    private final ActService acts;
+    private final FarmClock clock;
+
+    PlantService(PlaceMapper places, PlaceService placeService, ActService acts, FarmClock clock) {
+        this.places = places;
+        this.placeService = placeService;
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    /** Plants in walking order, at most {@code limit}; the search is in code, variety and place. */
+    public List<Plant> plants(@Nullable Long spotId, @Nullable String search, int limit) {
+        String like = search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
+        return places.plants(spotId, like, limit);
+    }
+
+    /** How many plants there are. */
+    public int count() {
+        return places.countPlants();
+    }
+
+    /** Plants by id, in walking order. */
+    public List<Plant> plants(Collection<Long> ids) {
+        return ids.isEmpty() ? List.of() : places.plantsByIds(ids);
+    }
+
+    /** The plant with this id; throws where there is none. */
+    public Plant plant(long id) {
+        return plants(List.of(id)).stream().findFirst().orElseThrow(() -> FarmProblem.unknown("plant", id));
+    }
+
+    /** The plant with this code, empty where there is none. */
+    public Optional<Plant> plantByCode(String code) {
+        return Optional.ofNullable(places.plantByCode(code));
+    }
+
+    /** Stems of plants. */
+    public List<Stem> stems(Collection<Long> plantIds) {
+        return plantIds.isEmpty() ? List.of() : places.stems(plantIds);
+    }
+
+    /** The stem with this id; throws where there is none. */
+    public Stem stem(long id) {
+        return Optional.ofNullable(places.stem(id)).orElseThrow(() -> FarmProblem.unknown("stem", id));
+    }
+
+    /** Adds a stem to a plant under a label of its own. */
+    @Transactional
+    public Stem addStem(long plantId, StemEntry entry) {
+        return stem(places.insertStem(plantId, entry));
+    }
+
+    /** Adds a plant with its stems; a plant told without stems has one. */
+    @Transactional
+    public Plant add(PlantEntry entry, @Nullable Long actId) {
+        check(entry);
+        if (plantByCode(entry.code().strip()).isPresent()) {
+            throw FarmProblem.wrong("code", entry.code(), "a new code", "There is a plant " + entry.code() + " already.");
+        }
+        long id = places.insertPlant(entry, actId);
+        List<StemEntry> stems = entry.stems() == null || entry.stems().isEmpty()
+                ? List.of(new StemEntry("1", null, null))
+                : entry.stems();
+        int number = 1;
+        for (StemEntry stem : stems) {
+            String label = stem.label().isBlank() ? "" + number : stem.label();
+            places.insertStem(id, new StemEntry(label, stem.diameterMm(), stem.heightMm()));
+            number++;
+        }
+        return plant(id);
+    }
+
+    /** Adds a plant without stems; for imports, which add a stem for each graft. */
+    @Transactional
+    public Plant addBare(PlantEntry entry, @Nullable Long actId) {
+        check(entry);
+        return plant(places.insertPlant(entry, actId));
+    }
+
+    /** Changes a plant; its stems stay. */
+    @Transactional
+    public Plant change(long id, PlantEntry entry) {
+        check(entry);
+        if (places.updatePlant(id, entry) == 0) {
+            throw PlaceService.changed("The plant " + entry.code());
+        }
+        return plant(id);
+    }
+
+    private void check(PlantEntry entry) {
+        placeService.checkSpecies(entry.speciesKey());
+        if (placeService.spots().stream().noneMatch(spot -> spot.id() == entry.spotId())) {
+            throw FarmProblem.wrong("spotId", entry.spotId(), "a place of this farm", "There is no such place.");
+        }
+        if (entry.startedOn() != null && entry.startedOn().isAfter(clock.today())) {
+            throw FarmProblem.wrong(
+                    "startedOn", entry.startedOn(), "up to " + clock.today(), "It was sown or planted after today.");
+        }
+    }
+
+    /** Adds many plants of one sort, all or none. */
+    @Transactional
+    long paste(PlantPaste paste) {
+        List<PlantEntry> entries = entries(paste);
+        long act = acts.open(kind(), entries.size() + (entries.size() == 1 ? " plant" : " plants") + " added");
+        entries.forEach(entry -> add(entry, act));
+        return act;
+    }
+
+    private static List<PlantEntry> entries(PlantPaste paste) {
+        List<PlantEntry> entries = new ArrayList<>();
+        Set<String> codes = new HashSet<>();
+        for (String line : paste.lines().lines().map(String::strip).filter(l -> !l.isEmpty()).toList()) {
+            PlantEntry entry = entry(line, paste);
+            if (!codes.add(entry.code())) {
+                throw FarmProblem.wrong("lines", line, "each code once", entry.code() + " stands there twice.");
+            }
+            entries.add(entry);
+        }
+        if (entries.isEmpty() || entries.size() > MOST_PASTED) {
+            throw FarmProblem.wrong("lines", entries.size(), "1 to 5000 plants", "That is " + entries.size() + " plants.");
+        }
+        return entries;
+    }
+
+    private static PlantEntry entry(String line, PlantPaste paste) {
+        String[] parts = line.split("[\\s,;]+");
+        Double mm = null;
+        if (parts.length > 1) {
+            try {
+                mm = Double.valueOf(parts[1].replace(",", ".").replace("mm", ""));
+            } catch (NumberFormatException e) {
+                throw FarmProblem.wrong("lines", line, "code and diameter in mm", "\"" + parts[1] + "\" is not a diameter.");
+            }
+            if (!(mm >= 0.5 && mm <= 500)) {
+                throw FarmProblem.wrong("lines", line, "0.5 to 500 mm", parts[0] + " would be " + mm + " mm thick.");
+            }
+        }
+        return new PlantEntry(
+                parts[0], paste.speciesKey(), paste.kind(), paste.stockKind(), paste.spotId(), null, null, null,
+                List.of(new StemEntry("1", mm, null)), null);
+    }
+
+    @Override
+    public String kind() {
+        return "plants";
+    }
+
+    @Override
+    public void undo(long actId) {
+        removeOfAct(actId);
+    }
+
+    /** Removes the plants an act added; refused by the store where something still needs one. */
+    public void removeOfAct(long actId) {
+        places.deletePlantsOfAct(actId);
+    }
+
+    /** The walking order numbers and names a new plant gets are the store's; this only tells a free code. */
+    public String freeCode(String wanted) {
+        String code = Objects.requireNonNull(wanted);
+        for (int n = 2; plantByCode(code).isPresent(); n++) {
+            code = wanted + "-" + n;
+        }
+        return code;
+    }
+}

@@ -1,0 +1,32 @@
+package baylantern.app.platform;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What was done lately, and taking it back. */
+@RestController
+@RequestMapping("/api/acts")
+class ActController {
+
+    private static final int RECENT = 20;
+
+    private final ActService acts;
+
+    ActController(ActService acts) {
+        this.acts = acts;
+    }
+
+    @GetMapping
+    List<Act> recent() {
+        return acts.recent(RECENT);
+    }
+
+    @PostMapping("/{id}/undo")
+    Act undo(@PathVariable long id) {
+        return acts.undo(id);
+    }
+}

@@ -1,0 +1,57 @@
+package baylantern.app.platform;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Strict headers on every answer, and no writes from pages of another origin. */
+@Component
+class DoorFilter extends OncePerRequestFilter {
+
+    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
+            + "img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; "
+            + "form-action 'self'; frame-ancestors 'none'";
+    private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+        if (READS.contains(request.getMethod()) || sameOrigin(request)) {
+            chain.doFilter(request, response);
+        } else {
+            response.setStatus(HttpServletResponse.SC_FORBIDDEN);
+            response.setContentType("application/problem+json");
+            response.getWriter().write("{\"status\":403,\"detail\":\"This page comes from elsewhere and may not change the farm.\"}");
+        }
+    }
+
+    // Browsers always send one of the two on a write; programs on this machine send neither.
+    private static boolean sameOrigin(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        if (site != null && !site.equals("same-origin") && !site.equals("none")) {
+            return false;
+        }
+        String origin = request.getHeader("Origin");
+        return origin == null || host(origin).equals(request.getHeader("Host"));
+    }
+
+    private static String host(String origin) {
+        try {
+            @Nullable String authority = URI.create(origin).getAuthority();
+            return authority == null ? "" : authority;
+        } catch (IllegalArgumentException e) {
+            return "";
+        }
+    }
+}

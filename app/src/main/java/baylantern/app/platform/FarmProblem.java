@@ -1,0 +1,61 @@
+package baylantern.app.platform;
+
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+
+/** Something the grower must know instead of getting an answer; told as problem details. */
+public class FarmProblem extends RuntimeException {
+
+    private static final long serialVersionUID = 1L;
+
+    private final HttpStatus status;
+    private final @Nullable String field;
+    private final @Nullable String value;
+    private final @Nullable String valid;
+
+    private FarmProblem(
+            HttpStatus status, String sentence, @Nullable String field, @Nullable Object value, @Nullable String valid) {
+        super(sentence);
+        this.status = status;
+        this.field = field;
+        this.value = value == null ? null : value.toString();
+        this.valid = valid;
+    }
+
+    /** An entry that cannot be. */
+    public static FarmProblem wrong(String field, @Nullable Object value, String valid, String sentence) {
+        return new FarmProblem(HttpStatus.UNPROCESSABLE_CONTENT, sentence, field, value, valid);
+    }
+
+    /** Nothing of that name. */
+    public static FarmProblem unknown(String what, Object value) {
+        return new FarmProblem(HttpStatus.NOT_FOUND, "There is no " + what + " " + value + ".", null, value, null);
+    }
+
+    /** Somebody else was first, or the state does not allow it. */
+    public static FarmProblem conflict(String sentence) {
+        return new FarmProblem(HttpStatus.CONFLICT, sentence, null, null, null);
+    }
+
+    /** Too much. */
+    public static FarmProblem tooLarge(String sentence) {
+        return new FarmProblem(HttpStatus.CONTENT_TOO_LARGE, sentence, null, null, null);
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    /** The entry at fault, as the form names it. */
+    public @Nullable String field() {
+        return field;
+    }
+
+    @Nullable String value() {
+        return value;
+    }
+
+    @Nullable String valid() {
+        return valid;
+    }
+}

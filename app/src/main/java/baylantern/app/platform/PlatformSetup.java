@@ -1,0 +1,32 @@
+package baylantern.app.platform;
+
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Words;
+import java.time.Clock;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The beans every feature shares. */
+@Configuration
+class PlatformSetup {
+
+    @Bean
+    Clock machineClock() {
+        return Clock.systemUTC();
+    }
+
+    @Bean
+    FarmClock farmClock(Clock machine) {
+        return new FarmClock(machine);
+    }
+
+    @Bean
+    Rulebook rulebook() {
+        return Rulebook.shipped();
+    }
+
+    @Bean
+    Words words() {
+        return Words.shipped();
+    }
+}

@@ -1,0 +1,99 @@
+package baylantern.app.platform;
+
+import baylantern.core.exchange.NotebookRefused;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns every fault into problem details (RFC 9457) with a sentence, the field, the value and the valid range. */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ProblemDetail farm(FarmProblem problem) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), Objects.requireNonNull(problem.getMessage()));
+        if (problem.field() != null) {
+            detail.setProperty("fields", List.of(field(problem.field(), problem.value(), problem.valid(), problem.getMessage())));
+        }
+        return detail;
+    }
+
+    @ExceptionHandler
+    ProblemDetail notebook(NotebookRefused refused) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNPROCESSABLE_CONTENT, Objects.requireNonNull(refused.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail clash(DataIntegrityViolationException e) {
+        LOG.debug("refused by the store", e);
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT, "Something of that name is there already, or something else still needs this.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception e, HttpServletRequest request) {
+        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here; nothing was changed. Try again.");
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<Map<String, String>> fields = e.getBindingResult().getFieldErrors().stream()
+                .map(error -> field(
+                        error.getField(),
+                        Objects.toString(error.getRejectedValue(), ""),
+                        error.getDefaultMessage(),
+                        error.getField() + " " + error.getDefaultMessage()))
+                .toList();
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, told(fields));
+        detail.setProperty("fields", fields);
+        return ResponseEntity.unprocessableContent().body(detail);
+    }
+
+    private static String told(List<Map<String, String>> fields) {
+        return fields.size() == 1
+                ? "One entry cannot be: " + fields.get(0).get("sentence") + "."
+                : fields.size() + " entries cannot be: "
+                        + String.join("; ", fields.stream().map(f -> f.get("sentence")).toList()) + ".";
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String why = e.getMostSpecificCause().getMessage();
+        String first = why == null ? "" : why.lines().findFirst().orElse("");
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, "The request cannot be read: " + first.replaceAll("\\(?(class |type )?`?[a-z]+\\.[\\w.$`]+\\)?", "").strip());
+        return ResponseEntity.badRequest().body(detail);
+    }
+
+    private static Map<String, String> field(
+            String name, @Nullable String value, @Nullable String valid, @Nullable String sentence) {
+        return Map.of(
+                "field", name,
+                "value", Objects.toString(value, ""),
+                "valid", Objects.toString(valid, ""),
+                "sentence", Objects.toString(sentence, ""));
+    }
+}

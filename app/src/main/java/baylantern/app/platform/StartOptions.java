@@ -1,0 +1,113 @@
+package baylantern.app.platform;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The words of the command line.
+ *
+ * @param command serve or import
+ * @param file the notebook of an import, null otherwise
+ * @param flags for instance demo, json, dry-run
+ */
+public record StartOptions(String command, @Nullable Path file, Path data, int port, Set<String> flags) {
+
+    private static final int PORT = 8085;
+    private static final Set<String> VALUED = Set.of("--data", "--port");
+    private static final Set<String> FLAGS = Set.of("--demo", "--json", "--dry-run");
+
+    /** Reads the words; a wrong one ends the program with a plain sentence and code 2. */
+    public static StartOptions parse(String... args) {
+        List<String> plain = new ArrayList<>();
+        Map<String, String> valued = new HashMap<>();
+        Set<String> flags = new java.util.HashSet<>();
+        for (int i = 0; i < args.length; i++) {
+            if (VALUED.contains(args[i])) {
+                if (i + 1 == args.length) {
+                    throw stop("After " + args[i] + " a value is missing.");
+                }
+                valued.put(args[i], args[++i]);
+            } else if (FLAGS.contains(args[i])) {
+                flags.add(args[i].substring(2));
+            } else if (args[i].startsWith("--")) {
+                throw stop("\"" + args[i] + "\" is not an option. There are --data DIR, --port N, --json, --dry-run.");
+            } else {
+                plain.add(args[i]);
+            }
+        }
+        return of(plain, valued, flags);
+    }
+
+    private static StartOptions of(List<String> plain, Map<String, String> valued, Set<String> flags) {
+        String command = plain.isEmpty() ? "serve" : plain.get(0);
+        boolean importing = command.equals("import");
+        if (importing && plain.size() != 2) {
+            throw stop("Say which file: import FILE [--data DIR] [--dry-run] [--json].");
+        }
+        Path data = Path.of(valued.getOrDefault("--data", System.getProperty("user.home") + "/bay-lantern-farm"));
+        return new StartOptions(
+                command,
+                importing ? Path.of(plain.get(1)) : null,
+                data.toAbsolutePath().normalize(),
+                port(valued.getOrDefault("--port", "" + PORT)),
+                Set.copyOf(flags));
+    }
+
+    private static int port(String text) {
+        try {
+            int port = Integer.parseInt(text);
+            if (port >= 0 && port <= 65_535) {
+                return port;
+            }
+        } catch (NumberFormatException e) {
+            // told below with the same sentence
+        }
+        throw stop("The port is " + text + "; it must be a number from 0 to 65535.");
+    }
+
+    /** Makes the data folder; ends the program with a plain sentence where it cannot be written or is in use. */
+    public void claimDataFolder() {
+        try {
+            Files.createDirectories(data);
+            Files.delete(Files.createTempFile(data, "can-write", ""));
+        } catch (IOException e) {
+            throw stop("The folder " + data + " cannot be written. Choose another with --data DIR.");
+        }
+        try {
+            java.sql.DriverManager.getConnection(url(), "sa", "").close();
+        } catch (java.sql.SQLException e) {
+            throw stop(
+                    e.getErrorCode() == 90020
+                            ? "The farm in " + data
+                                    + " is open in another Bay Lantern already. Stop that one first, or choose another folder with --data DIR."
+                            : "The farm in " + data + " cannot be opened: " + e.getMessage());
+        }
+    }
+
+    /** Ends the program with a sentence. Returns an exception only so that callers can throw it. */
+    public static IllegalStateException stop(String sentence) {
+        System.err.println(sentence);
+        System.exit(2);
+        return new IllegalStateException(sentence);
+    }
+
+    /** Where the farm's database is; each commit reaches the file before it is acknowledged. */
+    public String url() {
+        return "jdbc:h2:file:" + data.resolve("farm") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE";
+    }
+
+    /** The same choices as the framework reads them. */
+    public String[] springArguments() {
+        return new String[] {
+            "--spring.datasource.url=" + url(), "--server.port=" + port, "--lantern.data=" + data,
+            "--lantern.demo=" + flags.contains("demo")
+        };
+    }
+}

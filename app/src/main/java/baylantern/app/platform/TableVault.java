@@ -1,0 +1,97 @@
+package baylantern.app.platform;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The whole store, table by table, whatever feature owns it: for taking the farm out and bringing it in. Nothing else
+ * may read tables in this way.
+ */
+@Service
+public class TableVault {
+
+    /** Tables in the order in which they can be filled. */
+    public static final List<String> TABLES = List.of(
+            "house_act", "house_clock", "place_site", "place_spot", "place_person", "place_variety", "place_plant",
+            "place_stem", "bench_graft", "bench_school", "care_look", "care_visit");
+
+    private final JdbcTemplate jdbc;
+
+    TableVault(JdbcTemplate jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** A table's content: column names, and each cell as text or null. */
+    public record Content(List<String> columns, List<List<@Nullable String>> rows) {}
+
+    /** Column names of a table, in order. */
+    public List<String> columns(String table) {
+        return jdbc.queryForList(
+                        "SELECT column_name FROM information_schema.columns WHERE table_name = ? ORDER BY ordinal_position",
+                        String.class,
+                        known(table).toUpperCase(Locale.ROOT))
+                .stream()
+                .map(name -> name.toLowerCase(Locale.ROOT))
+                .toList();
+    }
+
+    /** Everything in a table, in a stable order. */
+    public Content read(String table) {
+        List<String> columns = columns(table);
+        List<List<@Nullable String>> rows = new ArrayList<>();
+        jdbc.query("SELECT " + String.join(", ", columns) + " FROM " + known(table) + " ORDER BY 1, 2", row -> {
+            List<@Nullable String> cells = new ArrayList<>();
+            for (int i = 1; i <= columns.size(); i++) {
+                cells.add(row.getString(i));
+            }
+            rows.add(cells);
+        });
+        return new Content(columns, rows);
+    }
+
+    /** True where nothing but the clock is stored. */
+    public boolean empty() {
+        return TABLES.stream().filter(t -> !t.equals("house_clock")).allMatch(this::emptyTable);
+    }
+
+    private boolean emptyTable(String table) {
+        Integer rows = jdbc.queryForObject("SELECT COUNT(*) FROM " + table, Integer.class);
+        return rows != null && rows == 0;
+    }
+
+    /** Fills a table and lets its numbering go on after the highest id. */
+    @Transactional
+    public void fill(String table, Content content) {
+        List<String> columns = columns(table);
+        if (!columns.equals(content.columns())) {
+            throw FarmProblem.wrong(table, content.columns(), columns.toString(), table + ".csv has other columns than this version.");
+        }
+        String marks = String.join(", ", columns.stream().map(c -> "?").toList());
+        String sql = "INSERT INTO " + known(table) + " (" + String.join(", ", columns) + ") VALUES (" + marks + ")";
+        jdbc.batchUpdate(sql, content.rows().stream().map(row -> row.toArray()).toList());
+        if (columns.contains("id") && !table.equals("house_clock")) {
+            Long next = jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) + 1 FROM " + table, Long.class);
+            jdbc.execute("ALTER TABLE " + table + " ALTER COLUMN id RESTART WITH " + next);
+        }
+    }
+
+    private static String known(String table) {
+        if (TABLES.contains(table)) {
+            return table;
+        }
+        throw new IllegalArgumentException("no table is called " + table);
+    }
+
+    /** How many rows each table holds. */
+    public Map<String, Integer> counts() {
+        Map<String, Integer> counts = new java.util.LinkedHashMap<>();
+        TABLES.forEach(t -> counts.put(t, jdbc.queryForObject("SELECT COUNT(*) FROM " + t, Integer.class)));
+        return counts;
+    }
+}

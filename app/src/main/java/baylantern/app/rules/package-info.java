@@ -1,0 +1,5 @@
+/** The rulebook for reading. */
+@NullMarked
+package baylantern.app.rules;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,90 @@
+package baylantern.app.season;
+
+import baylantern.app.bench.GraftService;
+import baylantern.app.bench.WeekCount;
+import baylantern.app.care.CareService;
+import baylantern.app.care.DayCount;
+import baylantern.app.place.Person;
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.PlantService;
+import baylantern.app.place.Site;
+import baylantern.app.platform.DemoClock;
+import baylantern.app.platform.FarmClock;
+import baylantern.core.season.Season;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The frame of every screen: the farm, its day, and the band of the year. */
+@RestController
+@RequestMapping("/api")
+class SeasonController {
+
+    private final PlaceService places;
+    private final PlantService plants;
+    private final GraftService grafts;
+    private final CareService care;
+    private final FarmClock clock;
+    private final DemoClock demo;
+
+    SeasonController(
+            PlaceService places, PlantService plants, GraftService grafts, CareService care, FarmClock clock, DemoClock demo) {
+        this.places = places;
+        this.plants = plants;
+        this.grafts = grafts;
+        this.care = care;
+        this.clock = clock;
+        this.demo = demo;
+    }
+
+    /** What every screen needs to know; without a site the first run has not been done. */
+    record FarmView(
+            @Nullable Site site,
+            LocalDate today,
+            String season,
+            boolean demo,
+            int spots,
+            int varieties,
+            int plants,
+            int grafts,
+            List<Person> people) {}
+
+    @GetMapping("/farm")
+    FarmView farm() {
+        return new FarmView(
+                places.site().orElse(null),
+                clock.today(),
+                Season.of(clock.today(), places.latitudeDeg()).label(),
+                demo.demo(),
+                places.spots().size(),
+                places.varieties().size(),
+                plants.count(),
+                grafts.count(baylantern.app.bench.GraftFilter.ALL),
+                places.people());
+    }
+
+    /** The band: grafts made by week and species, visits to come by day, both within the calendar year of today. */
+    record Band(LocalDate from, LocalDate to, LocalDate today, List<WeekCount> made, List<DayCount> visits) {}
+
+    @GetMapping("/season")
+    Band band() {
+        LocalDate today = clock.today();
+        LocalDate from = today.withDayOfYear(1);
+        LocalDate to = from.plusYears(1).minusDays(1);
+        return new Band(from, to, today, grafts.weeks(from, to), care.targets(today, to));
+    }
+
+    /** How many days to step, back below 0. */
+    record Step(int days) {}
+
+    @PostMapping("/demo-clock")
+    Map<String, Integer> step(@RequestBody Step step) {
+        return Map.of("takenBack", demo.step(step.days()));
+    }
+}

@@ -1,0 +1,60 @@
+package baylantern.app.take;
+
+import baylantern.app.take.TakeService.By;
+import baylantern.app.take.TakeService.Group;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.time.LocalDate;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Take rates, on screen and as CSV. */
+@RestController
+@RequestMapping("/api")
+class TakeController {
+
+    private final TakeService takes;
+
+    TakeController(TakeService takes) {
+        this.takes = takes;
+    }
+
+    @GetMapping("/takes")
+    TakeService.TakeView takes(
+            @RequestParam(defaultValue = "SEASON") By by,
+            @RequestParam(required = false) @Nullable LocalDate from,
+            @RequestParam(required = false) @Nullable LocalDate to) {
+        return takes.view(by, from, to);
+    }
+
+    @GetMapping(value = "/takes.csv", produces = "text/csv")
+    ResponseEntity<String> csv(
+            @RequestParam(defaultValue = "SEASON") By by,
+            @RequestParam(required = false) @Nullable LocalDate from,
+            @RequestParam(required = false) @Nullable LocalDate to)
+            throws IOException {
+        StringWriter text = new StringWriter();
+        try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            csv.printRecord("group", "under", "taken", "failed", "waiting", "lost", "mean", "low", "high", "thin");
+            for (Group g : takes.view(by, from, to).groups()) {
+                csv.printRecord(
+                        g.label(), g.under(), g.count().taken(), g.count().failed(), g.count().waiting(), g.count().lost(),
+                        round(g.mean()), round(g.low()), round(g.high()), g.thin());
+            }
+        }
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"takes.csv\"")
+                .body(text.toString());
+    }
+
+    private static double round(double rate) {
+        return Math.round(rate * 10_000) / 10_000.0;
+    }
+}

@@ -1,0 +1,241 @@
+package baylantern.app.take;
+
+import baylantern.app.bench.GraftFilter;
+import baylantern.app.bench.GraftService;
+import baylantern.app.bench.TakeRow;
+import baylantern.app.place.Person;
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.Variety;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.season.Season;
+import baylantern.core.take.Belief;
+import baylantern.core.take.KinPooling;
+import baylantern.core.take.TakeCount;
+import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.TreeMap;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Counts grafts into groups and says what each group's take is likely to be. */
+@Service
+class TakeService {
+
+    private final GraftService grafts;
+    private final PlaceService places;
+    private final Rulebook rules;
+
+    TakeService(GraftService grafts, PlaceService places, Rulebook rules) {
+        this.grafts = grafts;
+        this.places = places;
+        this.rules = rules;
+    }
+
+    /** What grafts are grouped by. */
+    enum By {
+        SEASON,
+        VARIETY_TECHNIQUE,
+        TECHNIQUE,
+        SPECIES,
+        MAKER,
+        SOURCE
+    }
+
+    /** A group: its count, what is likely, and what finds its grafts again. */
+    record Group(
+            String label,
+            @Nullable String under,
+            int depth,
+            TakeCount count,
+            double mean,
+            double low,
+            double high,
+            boolean thin,
+            boolean allWaiting,
+            GroupKey key) {}
+
+    /** What finds a group's grafts; null parts do not restrict. */
+    record GroupKey(
+            @Nullable Long varietyId,
+            @Nullable String speciesKey,
+            @Nullable String techniqueKey,
+            @Nullable Long makerId,
+            @Nullable String woodSource,
+            @Nullable LocalDate from,
+            @Nullable LocalDate to) {}
+
+    /** All groups, and the farm as a whole first; strengths tell how many grafts kin count for at each level. */
+    record TakeView(By by, double mass, int thinUnder, Group farm, List<Group> groups, List<Double> strengths) {}
+
+    TakeView view(By by, @Nullable LocalDate from, @Nullable LocalDate to) {
+        GraftFilter filter = new GraftFilter(null, null, null, null, null, null, from, to, null);
+        return switch (by) {
+            case SEASON -> nested(by, filter, this::season);
+            case VARIETY_TECHNIQUE -> nested(by, filter, this::technique);
+            default -> byOne(by, filter);
+        };
+    }
+
+    /** The third level under species and variety: its key sorts, its label is shown. */
+    private record Third(String key, String label, @Nullable String technique, @Nullable LocalDate from, @Nullable LocalDate to) {}
+
+    private Third season(TakeRow row, GraftFilter filter) {
+        YearMonth month = YearMonth.of(Objects.requireNonNull(row.madeYear()), Objects.requireNonNull(row.madeMonth()));
+        Season season = Season.of(month, places.latitudeDeg());
+        YearMonth first = YearMonth.of(season.startYear(), 3).plusMonths(3L * season.quarter());
+        return new Third(
+                season.key(), season.label(), null,
+                later(first.atDay(1), filter.from()), earlier(first.plusMonths(2).atEndOfMonth(), filter.to()));
+    }
+
+    private Third technique(TakeRow row, GraftFilter filter) {
+        String key = Objects.requireNonNullElse(row.techniqueKey(), "");
+        String label = rules.technique(key).map(t -> t.name()).orElse("not written down");
+        return new Third(key, label, key, filter.from(), filter.to());
+    }
+
+    private TakeView nested(By by, GraftFilter filter, BiFunction<TakeRow, GraftFilter, Third> third) {
+        Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
+        Map<String, Third> thirds = new TreeMap<>();
+        String query = by == By.SEASON ? "season" : "variety-technique";
+        for (TakeRow row : grafts.takes(query, filter)) {
+            Third found = third.apply(row, filter);
+            thirds.put(found.key(), found);
+            List<String> path = List.of(Objects.requireNonNull(row.speciesKey()), "" + row.varietyId(), found.key());
+            leaves.merge(path, count(row), TakeCount::plus);
+        }
+        KinPooling pooling = pooling(leaves);
+        List<Group> groups = new ArrayList<>();
+        Map<Long, Variety> varieties = varieties();
+        for (String species : keys(leaves, List.of())) {
+            groups.add(group(rules.species(species).orElseThrow().name(), null, List.of(species), pooling,
+                    new GroupKey(null, species, null, null, null, filter.from(), filter.to())));
+            for (String id : keys(leaves, List.of(species))) {
+                varietyGroups(List.of(species, id), varieties.get(Long.valueOf(id)), leaves, pooling, thirds, filter, groups);
+            }
+        }
+        return result(by, pooling, groups, filter, 3);
+    }
+
+    private void varietyGroups(
+            List<String> path, Variety variety, Map<List<String>, TakeCount> leaves, KinPooling pooling,
+            Map<String, Third> thirds, GraftFilter filter, List<Group> groups) {
+        groups.add(group(variety.name(), variety.speciesKey(), path, pooling,
+                new GroupKey(variety.id(), null, null, null, null, filter.from(), filter.to())));
+        keys(leaves, path).stream().sorted().map(thirds::get).forEach(third -> groups.add(group(
+                third.label(), variety.name(), List.of(path.get(0), path.get(1), third.key()), pooling,
+                new GroupKey(variety.id(), null, third.technique(), null, null, third.from(), third.to()))));
+    }
+
+    private static LocalDate later(LocalDate a, @Nullable LocalDate b) {
+        return b != null && b.isAfter(a) ? b : a;
+    }
+
+    private static LocalDate earlier(LocalDate a, @Nullable LocalDate b) {
+        return b != null && b.isBefore(a) ? b : a;
+    }
+
+    private TakeView byOne(By by, GraftFilter filter) {
+        Map<Long, String> makers = places.people().stream().collect(Collectors.toMap(Person::id, Person::name));
+        Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
+        Map<String, GroupKey> keys = new HashMap<>();
+        Map<String, String> labels = new HashMap<>();
+        for (TakeRow row : grafts.takes("sort", filter)) {
+            Sort sort = sort(by, row, makers, filter);
+            leaves.merge(List.of(sort.id()), count(row), TakeCount::plus);
+            keys.put(sort.id(), sort.key());
+            labels.put(sort.id(), sort.label());
+        }
+        KinPooling pooling = pooling(leaves);
+        List<Group> groups = leaves.keySet().stream()
+                .map(path -> group(labels.get(path.get(0)), null, path, pooling, keys.get(path.get(0))))
+                .sorted(Comparator.comparingInt((Group g) -> g.count().all()).reversed())
+                .toList();
+        return result(by, pooling, groups, filter, 1);
+    }
+
+    private record Sort(String id, String label, GroupKey key) {}
+
+    private Sort sort(By by, TakeRow row, Map<Long, String> makers, GraftFilter f) {
+        return switch (by) {
+            case TECHNIQUE -> {
+                String key = Objects.requireNonNullElse(row.techniqueKey(), "");
+                String label = rules.technique(key).map(t -> t.name()).orElse("not written down");
+                yield new Sort(key, label, new GroupKey(null, null, key, null, null, f.from(), f.to()));
+            }
+            case MAKER -> {
+                long id = row.makerId() == null ? 0 : row.makerId();
+                yield new Sort("" + id, makers.getOrDefault(id, "not written down"),
+                        new GroupKey(null, null, null, id, null, f.from(), f.to()));
+            }
+            case SOURCE -> {
+                String source = Objects.requireNonNullElse(row.woodSource(), "");
+                yield new Sort(source, source.isEmpty() ? "not written down" : source,
+                        new GroupKey(null, null, null, null, source, f.from(), f.to()));
+            }
+            default -> {
+                String species = Objects.requireNonNull(row.speciesKey());
+                yield new Sort(species, rules.species(species).orElseThrow().name(),
+                        new GroupKey(null, species, null, null, null, f.from(), f.to()));
+            }
+        };
+    }
+
+    private Map<Long, Variety> varieties() {
+        return places.varieties().stream().collect(Collectors.toMap(Variety::id, Function.identity()));
+    }
+
+    private KinPooling pooling(Map<List<String>, TakeCount> leaves) {
+        return new KinPooling(leaves, rules.life("kinStrength"), rules.life("kinSpread"));
+    }
+
+    private static List<String> keys(Map<List<String>, TakeCount> leaves, List<String> under) {
+        return leaves.keySet().stream()
+                .filter(path -> path.subList(0, under.size()).equals(under))
+                .map(path -> path.get(under.size()))
+                .distinct()
+                .toList();
+    }
+
+    private TakeView result(By by, KinPooling pooling, List<Group> groups, GraftFilter filter, int depth) {
+        Group farm = group("the whole farm", null, List.of(), pooling,
+                new GroupKey(null, null, null, null, null, filter.from(), filter.to()));
+        List<Double> strengths = new ArrayList<>();
+        for (int level = 1; level <= depth && !groups.isEmpty(); level++) {
+            strengths.add(pooling.strength(level));
+        }
+        return new TakeView(by, mass(), (int) rules.life("thinUnder").value(), farm, groups, strengths);
+    }
+
+    private double mass() {
+        return rules.life("rangeMass").value();
+    }
+
+    private Group group(String label, @Nullable String under, List<String> path, KinPooling pooling, GroupKey key) {
+        TakeCount count = pooling.count(path);
+        Belief belief = pooling.belief(path);
+        Belief.Range range = belief.range(mass());
+        boolean thin = count.decided() < rules.life("thinUnder").value();
+        return new Group(label, under, path.size(), count, belief.mean(), range.low(), range.high(), thin, count.decided() == 0, key);
+    }
+
+    private static TakeCount count(TakeRow row) {
+        int n = row.grafts();
+        return switch (row.outcome()) {
+            case TAKEN -> new TakeCount(n, 0, 0, 0);
+            case FAILED -> new TakeCount(0, n, 0, 0);
+            case WAITING -> new TakeCount(0, 0, n, 0);
+            case LOST -> new TakeCount(0, 0, 0, n);
+        };
+    }
+}

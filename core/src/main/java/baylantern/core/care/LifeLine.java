@@ -1,0 +1,89 @@
+package baylantern.core.care;
+
+import baylantern.core.rules.Figure;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Technique;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The life of a graft as a line in healing days.
+ *
+ * @param now healing days since it was made
+ * @param length where the line ends, in healing days
+ * @param pushFrom when the first push is expected at the soonest, in healing days
+ * @param pushTo and at the latest
+ * @param marks what was seen and when
+ * @param notches the visits still to come
+ */
+public record LifeLine(
+        double now,
+        double length,
+        double pushFrom,
+        double pushTo,
+        Pace pace,
+        List<Mark> marks,
+        List<Notch> notches) {
+
+    private static final double ROOM = 12;
+
+    /** Where the graft stands against what is expected of it. */
+    public enum Pace {
+        AHEAD,
+        ON_TIME,
+        BEHIND,
+        ENDED
+    }
+
+    /** A look on the line. */
+    public record Mark(double at, Sign sign) {}
+
+    /** A visit on the line; {@code at} is its target. */
+    public record Notch(double at, String kind, boolean overdue) {}
+
+    /** Draws the line of a graft as it stands today. */
+    public static LifeLine of(
+            @Nullable Technique technique,
+            LocalDate madeOn,
+            GraftLife life,
+            List<PlannedVisit> visits,
+            HealingClock clock,
+            Rulebook rules,
+            LocalDate today) {
+        Figure push = rules.life(pushFigure(technique));
+        double now = clock.between(madeOn, today);
+        double full = rules.life("establishedAfter").value() + ROOM;
+        List<Mark> marks = life.steps().stream()
+                .map(step -> new Mark(clock.between(madeOn, step.look().seenOn()), step.look().sign()))
+                .toList();
+        List<Notch> notches = visits.stream()
+                .map(visit -> new Notch(clock.between(madeOn, visit.target()), visit.kind(), visit.overdue(today)))
+                .toList();
+        Pace pace = pace(life, push, now, clock, madeOn);
+        return new LifeLine(now, full, push.low(), push.high(), pace, marks, notches);
+    }
+
+    private static String pushFigure(@Nullable Technique technique) {
+        Technique.Group group = technique == null ? Technique.Group.CLEFT : technique.group();
+        return switch (group) {
+            case CLEFT -> "pushCleft";
+            case SIDE -> "pushSide";
+            case BUD -> "pushBud";
+            case APPROACH -> "pushApproach";
+        };
+    }
+
+    private static Pace pace(GraftLife life, Figure push, double now, HealingClock clock, LocalDate madeOn) {
+        if (!life.state().live()) {
+            return Pace.ENDED;
+        }
+        double pushed = life.reached(GraftState.PUSHED)
+                .map(day -> clock.between(madeOn, day))
+                .orElse(Double.NaN);
+        if (Double.isNaN(pushed)) {
+            return now > push.high() ? Pace.BEHIND : Pace.ON_TIME;
+        }
+        return pushed < push.low() ? Pace.AHEAD : pushed > push.high() ? Pace.BEHIND : Pace.ON_TIME;
+    }
+}
