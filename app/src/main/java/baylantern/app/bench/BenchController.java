@@ -60,8 +60,15 @@ class BenchController {
     Next next(@RequestParam(required = false) @Nullable Long varietyId) {
         Graft last = grafts.latest().orElse(null);
         Long id = varietyId != null ? varietyId : last == null ? null : (Long) last.varietyId();
-        String code = id == null ? null : bench.nextCode(places.variety(id), clock.today().getYear());
+        String code = id == null
+                ? null
+                : bench.nextCode(places.variety(id), clock.today().getYear());
         return new Next(last, code, grafts.sources());
+    }
+
+    @GetMapping("/free-stems")
+    List<FreeStem> freeStems(@RequestParam String speciesKey, @RequestParam(required = false) @Nullable String search) {
+        return grafts.freeStems(search, speciesKey);
     }
 
     @GetMapping("/schools")
@@ -88,7 +95,11 @@ class BenchController {
     }
 
     /** New notes for a graft. */
-    record Notes(@Size(max = 4000, message = "are at most 4000 characters") String notes, int version) {}
+    record Notes(
+            @Size(max = 4000, message = "are at most 4000 characters")
+            String notes,
+
+            int version) {}
 
     @PutMapping("/{code}/notes")
     Graft notes(@PathVariable String code, @Valid @RequestBody Notes entry) {
@@ -105,9 +116,14 @@ class BenchController {
         }
         List<Found> found = new java.util.ArrayList<>();
         GraftFilter filter = new GraftFilter(null, null, null, null, null, null, null, null, q);
-        grafts.list(filter, 12).forEach(g -> found.add(new Found(
-                "graft", g.code(), g.varietyName() + " on " + g.plantCode() + ", " + g.spotName() + ", " + g.state().words())));
-        plants.plants((Long) null, q, 8).forEach(p -> found.add(new Found("plant", p.code(), p.speciesKey() + ", " + p.spotName())));
+        grafts.list(filter, 12)
+                .forEach(g -> found.add(new Found(
+                        "graft",
+                        g.code(),
+                        g.varietyName() + " on " + g.plantCode() + ", " + g.spotName() + ", "
+                                + g.state().words())));
+        plants.plants((Long) null, q, 8)
+                .forEach(p -> found.add(new Found("plant", p.code(), p.speciesKey() + ", " + p.spotName())));
         places.varieties().stream()
                 .filter(v -> v.name().toLowerCase(java.util.Locale.ROOT).contains(q.toLowerCase(java.util.Locale.ROOT)))
                 .limit(6)

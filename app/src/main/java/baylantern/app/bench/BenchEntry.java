@@ -17,14 +17,24 @@ public record BenchEntry(
         @NotBlank(message = "needs a technique") String techniqueKey,
         @Nullable Long makerId,
         @NotNull(message = "needs the day it was made") LocalDate madeOn,
-        @Nullable @Size(max = 200, message = "is at most 200 characters") String woodSource,
+
+        @Nullable @Size(max = 200, message = "is at most 200 characters")
+        String woodSource,
+
         @Nullable LocalDate woodCutOn,
         @NotNull(message = "needs a cover") Cover cover,
-        @Nullable @Size(max = 4000, message = "are at most 4000 characters") String notes,
+
+        @Nullable @Size(max = 4000, message = "are at most 4000 characters")
+        String notes,
+
         @Nullable Map<String, String> schools,
-        @NotEmpty(message = "needs a stock") @Size(max = 500, message = "are at most 500 at once") @Valid List<OnStem> stems) {
+
+        @NotEmpty(message = "needs a stock") @Size(max = 500, message = "are at most 500 at once") @Valid
+        List<OnStem> stems) {
 
     /** A stem and the diameters at the cut, in mm. */
     public record OnStem(
-            @NotNull(message = "needs a stem") Long stemId, @Nullable Double scionMm, @Nullable Double stockMm) {}
+            @NotNull(message = "needs a stem") Long stemId,
+            @Nullable Double scionMm,
+            @Nullable Double stockMm) {}
 }

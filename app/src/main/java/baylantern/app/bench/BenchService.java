@@ -65,7 +65,8 @@ public class BenchService implements Undoer {
         Set<Long> stems = new HashSet<>();
         for (BenchEntry.OnStem on : entry.stems()) {
             if (!stems.add(on.stemId())) {
-                found.add(Finding.refuses("stem-twice", "stems", "One stem stands in the run twice", on.stemId(), "each stem once"));
+                found.add(Finding.refuses(
+                        "stem-twice", "stems", "One stem stands in the run twice", on.stemId(), "each stem once"));
             }
             found.addAll(checks.check(bench(entry, on, variety, technique), clock.today()));
         }
@@ -91,17 +92,26 @@ public class BenchService implements Undoer {
     private Technique technique(String key) {
         return rules.technique(key)
                 .orElseThrow(() -> FarmProblem.wrong(
-                        "techniqueKey", key, "a technique of the rulebook", "\"" + key + "\" is not a technique here."));
+                        "techniqueKey",
+                        key,
+                        "a technique of the rulebook",
+                        "\"" + key + "\" is not a technique here."));
     }
 
     /** Logs the entry, all stems or none. Throws with the first refusal. */
     @Transactional
     public Logged log(BenchEntry entry) {
         List<Finding> found = check(entry);
-        found.stream().filter(f -> f.weight() == Finding.Weight.REFUSES).findFirst().ifPresent(f -> {
-            throw FarmProblem.wrong(
-                    Objects.toString(f.field(), ""), f.value(), Objects.toString(f.threshold(), ""), f.message() + ".");
-        });
+        found.stream()
+                .filter(f -> f.weight() == Finding.Weight.REFUSES)
+                .findFirst()
+                .ifPresent(f -> {
+                    throw FarmProblem.wrong(
+                            Objects.toString(f.field(), ""),
+                            f.value(),
+                            Objects.toString(f.threshold(), ""),
+                            f.message() + ".");
+                });
         Variety variety = places.variety(entry.varietyId());
         long act = acts.open(kind(), sentence(entry, variety));
         List<String> codes = new ArrayList<>();
@@ -120,8 +130,8 @@ public class BenchService implements Undoer {
 
     private String sentence(BenchEntry entry, Variety variety) {
         int n = entry.stems().size();
-        return (n == 1 ? "One " : n + " ") + variety.name() + " " + technique(entry.techniqueKey()).name()
-                + (n == 1 ? " graft" : " grafts") + " logged";
+        return (n == 1 ? "One " : n + " ") + variety.name() + " "
+                + technique(entry.techniqueKey()).name() + (n == 1 ? " graft" : " grafts") + " logged";
     }
 
     private Map<String, String> schools(BenchEntry entry, Variety variety) {

@@ -18,13 +18,17 @@ interface GraftMapper {
 
     List<Graft> byIds(@Param("ids") Collection<Long> ids);
 
-    @Nullable Graft byCode(@Param("code") String code);
+    @Nullable
+    Graft byCode(@Param("code") String code);
 
-    @Nullable Graft latest();
+    @Nullable
+    Graft latest();
 
-    @Nullable String liveOnStem(@Param("stemId") long stemId);
+    @Nullable
+    String liveOnStem(@Param("stemId") long stemId);
 
-    @Nullable Integer highestNumber(@Param("stem") String stem);
+    @Nullable
+    Integer highestNumber(@Param("stem") String stem);
 
     Long insert(NewGraft graft);
 
@@ -52,4 +56,6 @@ interface GraftMapper {
     List<String> fingerprints();
 
     List<String> sources();
+
+    List<FreeStem> freeStems(@Param("search") @Nullable String search, @Param("speciesKey") String speciesKey);
 }

@@ -41,7 +41,15 @@ public class GraftService {
     private static GraftFilter folded(GraftFilter f) {
         String search = f.search() == null ? null : "%" + f.search().strip().toLowerCase(Locale.ROOT) + "%";
         return new GraftFilter(
-                f.varietyId(), f.speciesKey(), f.techniqueKey(), f.makerId(), f.woodSource(), f.outcome(), f.from(), f.to(), search);
+                f.varietyId(),
+                f.speciesKey(),
+                f.techniqueKey(),
+                f.makerId(),
+                f.woodSource(),
+                f.outcome(),
+                f.from(),
+                f.to(),
+                search);
     }
 
     /** Grafts by id, in walking order. */
@@ -99,6 +107,13 @@ public class GraftService {
     /** Fingerprints of all imported rows. */
     public Set<String> fingerprints() {
         return new HashSet<>(grafts.fingerprints());
+    }
+
+    /** Free stems, those of the wanted species first; the search is in plant code and place. */
+    public List<FreeStem> freeStems(@Nullable String search, String speciesKey) {
+        String like =
+                search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
+        return grafts.freeStems(like, speciesKey);
     }
 
     /** Where wood came from, commonest first. */

@@ -53,7 +53,15 @@ class CareController {
     }
 
     /** One line of a graft's history. */
-    record Past(LocalDate day, Sign sign, GraftState state, @Nullable String who, String note, String answered, boolean correction) {}
+    record Past(
+            long id,
+            LocalDate day,
+            Sign sign,
+            GraftState state,
+            @Nullable String who,
+            String note,
+            String answered,
+            boolean correction) {}
 
     /** Everything about one graft. */
     record Sheet(WalkService.Stop stop, List<Past> past, List<GraftSchool> schools) {}
@@ -67,7 +75,14 @@ class CareController {
         for (int i = 0; i < looks.size(); i++) {
             LookRow look = looks.get(i);
             past.add(new Past(
-                    look.seenOn(), look.sign(), steps.get(i).after(), look.personName(), look.note(), look.answered(), look.correction()));
+                    look.id(),
+                    look.seenOn(),
+                    look.sign(),
+                    steps.get(i).after(),
+                    look.personName(),
+                    look.note(),
+                    look.answered(),
+                    look.correction()));
         }
         return new Sheet(
                 walk.stops(List.of(graft), clock.today(), false).get(0), past, grafts.schools(List.of(graft.id())));

@@ -93,12 +93,19 @@ public class CareService implements GraftListener, Undoer {
                     .map(VisitRow::kind)
                     .collect(Collectors.joining(","));
             LookRow look = new LookRow(
-                    0, graft.id(), null, seenOn, entry.sign(), Boolean.TRUE.equals(entry.correction()),
-                    Objects.requireNonNullElse(entry.note(), ""), answered);
+                    0,
+                    graft.id(),
+                    null,
+                    seenOn,
+                    entry.sign(),
+                    Boolean.TRUE.equals(entry.correction()),
+                    Objects.requireNonNullElse(entry.note(), ""),
+                    answered);
             care.insertLook(graft.id(), entry.personId(), clock.now(), look, act);
         }
         replan(taken);
-        return new Answered(act, sentence, grafts.byIds(taken.stream().map(Graft::id).toList()), told);
+        return new Answered(
+                act, sentence, grafts.byIds(taken.stream().map(Graft::id).toList()), told);
     }
 
     private @Nullable String refusal(Graft graft, int version, LookEntry entry, LocalDate seenOn) {
@@ -133,23 +140,20 @@ public class CareService implements GraftListener, Undoer {
 
     /** Writes past looks of one graft, oldest first, without an undo of their own; call {@link #replan} after. */
     @Transactional
-    public void remember(long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note, @Nullable Long actId) {
+    public void remember(
+            long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note, @Nullable Long actId) {
         LookRow look = new LookRow(0, graftId, null, seenOn, sign, false, note, "");
         care.insertLook(graftId, personId, clock.now(), look, actId);
     }
 
     /** Reads looks of these grafts, by graft, oldest first. */
     public Map<Long, List<LookRow>> looks(Collection<Long> ids) {
-        return ids.isEmpty()
-                ? Map.of()
-                : care.looks(ids).stream().collect(Collectors.groupingBy(LookRow::graftId));
+        return ids.isEmpty() ? Map.of() : care.looks(ids).stream().collect(Collectors.groupingBy(LookRow::graftId));
     }
 
     /** Open visits of these grafts, by graft, soonest first. */
     public Map<Long, List<VisitRow>> visits(Collection<Long> ids) {
-        return ids.isEmpty()
-                ? Map.of()
-                : care.visits(ids).stream().collect(Collectors.groupingBy(VisitRow::graftId));
+        return ids.isEmpty() ? Map.of() : care.visits(ids).stream().collect(Collectors.groupingBy(VisitRow::graftId));
     }
 
     /** A graft's life from its looks. */

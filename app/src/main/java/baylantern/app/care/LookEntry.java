@@ -11,11 +11,16 @@ import org.jspecify.annotations.Nullable;
 
 /** One answer for one graft or for many. */
 record LookEntry(
-        @NotEmpty(message = "needs a graft") @Size(max = 500, message = "are at most 500 at once") @Valid List<OnGraft> grafts,
+        @NotEmpty(message = "needs a graft") @Size(max = 500, message = "are at most 500 at once") @Valid
+        List<OnGraft> grafts,
+
         @NotNull(message = "needs what was seen") Sign sign,
         @Nullable LocalDate seenOn,
         @Nullable Long personId,
-        @Nullable @Size(max = 4000, message = "is at most 4000 characters") String note,
+
+        @Nullable @Size(max = 4000, message = "is at most 4000 characters")
+        String note,
+
         @Nullable Boolean correction) {
 
     /** A graft and the version of it that was on the screen. */

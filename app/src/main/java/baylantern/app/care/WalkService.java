@@ -35,7 +35,12 @@ class WalkService {
     private final FarmClock clock;
 
     WalkService(
-            CareMapper mapper, CareService care, GraftService grafts, PlaceService places, Rulebook rules, FarmClock clock) {
+            CareMapper mapper,
+            CareService care,
+            GraftService grafts,
+            PlaceService places,
+            Rulebook rules,
+            FarmClock clock) {
         this.mapper = mapper;
         this.care = care;
         this.grafts = grafts;
@@ -61,13 +66,28 @@ class WalkService {
     record WalkPlace(Spot spot, int due, int overdue, int minutes, List<Errand> errands) {}
 
     /** Today's walk. */
-    record TodayView(LocalDate day, int due, int overdue, int soon, int live, int waiting, List<WalkPlace> places, List<Stop> onTheirWay) {}
+    record TodayView(
+            LocalDate day,
+            int due,
+            int overdue,
+            int soon,
+            int live,
+            int waiting,
+            List<WalkPlace> places,
+            List<Stop> onTheirWay) {}
 
     /** A graft on a round, with its tasks and its life line. */
     record Stop(Graft graft, List<Task> tasks, LifeLine line, boolean overdue) {}
 
     /** A visit as the round says it. */
-    record Task(String kind, String name, String ask, String risk, LocalDate earliest, LocalDate target, LocalDate latest) {}
+    record Task(
+            String kind,
+            String name,
+            String ask,
+            String risk,
+            LocalDate earliest,
+            LocalDate target,
+            LocalDate latest) {}
 
     /** A round: how many are due in all, and the first of them in walking order; then those that begin soon. */
     record RoundView(LocalDate day, int due, int overdue, List<Stop> stops, List<Stop> soon) {}
@@ -79,17 +99,21 @@ class WalkService {
         Map<Long, Variety> varieties =
                 places.varieties().stream().collect(Collectors.toMap(Variety::id, Function.identity()));
         Map<Long, List<List<DueRow>>> bySpot = new LinkedHashMap<>();
-        byGraft.values().forEach(rows -> bySpot.computeIfAbsent(rows.get(0).spotId(), k -> new ArrayList<>()).add(rows));
+        byGraft.values()
+                .forEach(rows -> bySpot.computeIfAbsent(rows.get(0).spotId(), k -> new ArrayList<>())
+                        .add(rows));
         List<WalkPlace> walk = bySpot.entrySet().stream()
                 .map(at -> place(Objects.requireNonNull(spots.get(at.getKey())), at.getValue(), varieties, today))
                 .toList();
         int overdue = walk.stream().mapToInt(WalkPlace::overdue).sum();
         int soon = soonIds(today, byGraft, null).size();
-        return new TodayView(today, byGraft.size(), overdue, soon, grafts.countLive(), waiting(), walk, onTheirWay(today));
+        return new TodayView(
+                today, byGraft.size(), overdue, soon, grafts.countLive(), waiting(), walk, onTheirWay(today));
     }
 
     private int waiting() {
-        return grafts.count(new baylantern.app.bench.GraftFilter(null, null, null, null, null, "WAITING", null, null, null));
+        return grafts.count(
+                new baylantern.app.bench.GraftFilter(null, null, null, null, null, "WAITING", null, null, null));
     }
 
     private Map<Long, List<DueRow>> due(LocalDate day, @Nullable Long spotId) {
@@ -99,9 +123,11 @@ class WalkService {
 
     private WalkPlace place(Spot spot, List<List<DueRow>> grafts, Map<Long, Variety> varieties, LocalDate today) {
         Map<String, List<List<DueRow>>> alike = new LinkedHashMap<>();
-        grafts.forEach(rows -> alike.computeIfAbsent(errandKey(rows), k -> new ArrayList<>()).add(rows));
-        List<Errand> errands =
-                alike.values().stream().map(same -> errand(same, varieties, today)).toList();
+        grafts.forEach(rows ->
+                alike.computeIfAbsent(errandKey(rows), k -> new ArrayList<>()).add(rows));
+        List<Errand> errands = alike.values().stream()
+                .map(same -> errand(same, varieties, today))
+                .toList();
         int overdue = (int) grafts.stream().filter(rows -> overdue(rows, today)).count();
         int minutes = (int) Math.ceil(grafts.size() * MINUTES_A_LOOK);
         return new WalkPlace(spot, grafts.size(), overdue, minutes, errands);
@@ -130,7 +156,11 @@ class WalkService {
                 kinds.stream().map(kind -> rules.visit(kind).ask()).toList(),
                 kinds.stream().map(kind -> rules.visit(kind).risk()).toList(),
                 (int) Math.round(care.healing().between(head.madeOn(), today)),
-                same.stream().flatMap(List::stream).map(DueRow::latest).min(LocalDate::compareTo).orElseThrow(),
+                same.stream()
+                        .flatMap(List::stream)
+                        .map(DueRow::latest)
+                        .min(LocalDate::compareTo)
+                        .orElseThrow(),
                 same.stream().anyMatch(rows -> overdue(rows, today)));
     }
 
@@ -151,14 +181,21 @@ class WalkService {
         Map<Long, List<DueRow>> due = due(today, spotId);
         List<Long> first = due.keySet().stream().limit(MOST_STOPS).toList();
         List<Long> soon = soonIds(today, due, spotId).stream().limit(40).toList();
-        int overdue = (int) due.values().stream().filter(rows -> overdue(rows, today)).count();
+        int overdue =
+                (int) due.values().stream().filter(rows -> overdue(rows, today)).count();
         return new RoundView(
-                today, due.size(), overdue, stops(grafts.byIds(first), today, true), stops(grafts.byIds(soon), today, false));
+                today,
+                due.size(),
+                overdue,
+                stops(grafts.byIds(first), today, true),
+                stops(grafts.byIds(soon), today, false));
     }
 
     private List<Long> soonIds(LocalDate today, Map<Long, List<DueRow>> due, @Nullable Long spotId) {
         LocalDate horizon = today.plusDays((long) rules.life("soonDays").value());
-        return due(horizon, spotId).keySet().stream().filter(id -> !due.containsKey(id)).toList();
+        return due(horizon, spotId).keySet().stream()
+                .filter(id -> !due.containsKey(id))
+                .toList();
     }
 
     List<Stop> stops(List<Graft> which, LocalDate today, boolean dueOnly) {
@@ -167,14 +204,20 @@ class WalkService {
         Map<Long, List<VisitRow>> visits = care.visits(ids);
         return which.stream()
                 .map(graft -> stop(
-                        graft, looks.getOrDefault(graft.id(), List.of()), visits.getOrDefault(graft.id(), List.of()), today, dueOnly))
+                        graft,
+                        looks.getOrDefault(graft.id(), List.of()),
+                        visits.getOrDefault(graft.id(), List.of()),
+                        today,
+                        dueOnly))
                 .toList();
     }
 
     private Stop stop(Graft graft, List<LookRow> looks, List<VisitRow> visits, LocalDate today, boolean dueOnly) {
         GraftLife life = care.life(graft, looks);
         LifeLine line = LifeLine.of(
-                graft.techniqueKey() == null ? null : rules.technique(graft.techniqueKey()).orElseThrow(),
+                graft.techniqueKey() == null
+                        ? null
+                        : rules.technique(graft.techniqueKey()).orElseThrow(),
                 graft.madeOn(),
                 life,
                 visits.stream().map(VisitRow::planned).toList(),
@@ -185,11 +228,16 @@ class WalkService {
                 .filter(visit -> !dueOnly || visit.planned().due(today))
                 .map(this::task)
                 .toList();
-        return new Stop(graft, tasks, line, visits.stream().anyMatch(visit -> visit.planned().overdue(today)));
+        return new Stop(
+                graft,
+                tasks,
+                line,
+                visits.stream().anyMatch(visit -> visit.planned().overdue(today)));
     }
 
     private Task task(VisitRow visit) {
         var kind = rules.visit(visit.kind());
-        return new Task(visit.kind(), kind.name(), kind.ask(), kind.risk(), visit.earliest(), visit.target(), visit.latest());
+        return new Task(
+                visit.kind(), kind.name(), kind.ask(), kind.risk(), visit.earliest(), visit.target(), visit.latest());
     }
 }

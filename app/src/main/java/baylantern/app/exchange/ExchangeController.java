@@ -56,13 +56,44 @@ class ExchangeController {
         CSVPrinter csv = new CSVPrinter(
                 new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8), CSVFormat.RFC4180);
         csv.printRecord(
-                "code", "made_on", "species", "variety", "technique", "maker", "plant", "stem", "place", "wood_source",
-                "wood_cut_on", "scion_mm", "stock_mm", "cover", "state", "outcome", "last_look_on", "notes");
+                "code",
+                "made_on",
+                "species",
+                "variety",
+                "technique",
+                "maker",
+                "plant",
+                "stem",
+                "place",
+                "wood_source",
+                "wood_cut_on",
+                "scion_mm",
+                "stock_mm",
+                "cover",
+                "state",
+                "outcome",
+                "last_look_on",
+                "notes");
         for (Graft g : grafts.list(GraftFilter.ALL, Integer.MAX_VALUE)) {
             csv.printRecord(
-                    g.code(), g.madeOn(), g.speciesKey(), g.varietyName(), g.techniqueKey(), g.makerName(), g.plantCode(),
-                    g.stemLabel(), g.spotName(), g.woodSource(), g.woodCutOn(), g.scionMm(), g.stockMm(), g.cover(),
-                    g.state(), g.state().outcome(), g.lastLookOn(), g.notes());
+                    g.code(),
+                    g.madeOn(),
+                    g.speciesKey(),
+                    g.varietyName(),
+                    g.techniqueKey(),
+                    g.makerName(),
+                    g.plantCode(),
+                    g.stemLabel(),
+                    g.spotName(),
+                    g.woodSource(),
+                    g.woodCutOn(),
+                    g.scionMm(),
+                    g.stockMm(),
+                    g.cover(),
+                    g.state(),
+                    g.state().outcome(),
+                    g.lastLookOn(),
+                    g.notes());
         }
         csv.flush();
     }

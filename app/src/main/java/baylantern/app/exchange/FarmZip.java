@@ -41,7 +41,8 @@ class FarmZip {
     private static final long MOST_BYTES = 1L << 30;
 
     /** Nulls and empty texts are told apart: a null is written bare as \\N. */
-    private static final CSVFormat CSV = CSVFormat.RFC4180.builder()
+    private static final CSVFormat CSV = CSVFormat.RFC4180
+            .builder()
             .setNullString("\\N")
             .setQuoteMode(QuoteMode.ALL_NON_NULL)
             .get();
@@ -65,7 +66,8 @@ class FarmZip {
     void write(OutputStream out) throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             zip.putNextEntry(new ZipEntry(MANIFEST));
-            Manifest manifest = new Manifest(FORMAT, FORMAT_VERSION, clock.today().toString(), vault.counts());
+            Manifest manifest =
+                    new Manifest(FORMAT, FORMAT_VERSION, clock.today().toString(), vault.counts());
             zip.write(json.writerWithDefaultPrettyPrinter().writeValueAsBytes(manifest));
             for (String table : TableVault.TABLES) {
                 zip.putNextEntry(new ZipEntry(table + ".csv"));
@@ -120,14 +122,20 @@ class FarmZip {
     private static void check(Manifest manifest, Map<String, Content> tables) {
         if (!FORMAT.equals(manifest.format()) || manifest.version() != FORMAT_VERSION) {
             throw FarmProblem.wrong(
-                    "version", manifest.version(), "" + FORMAT_VERSION, "This farm was written in another version of the format.");
+                    "version",
+                    manifest.version(),
+                    "" + FORMAT_VERSION,
+                    "This farm was written in another version of the format.");
         }
         for (String table : TableVault.TABLES) {
             Content content = tables.get(table);
             int told = manifest.rows().getOrDefault(table, -1);
             if (content == null || content.rows().size() != told) {
                 throw FarmProblem.wrong(
-                        table, content == null ? 0 : content.rows().size(), told + " rows", table + ".csv is missing or cut short.");
+                        table,
+                        content == null ? 0 : content.rows().size(),
+                        told + " rows",
+                        table + ".csv is missing or cut short.");
             }
         }
     }

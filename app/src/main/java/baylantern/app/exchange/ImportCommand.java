@@ -16,6 +16,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -62,7 +63,7 @@ public final class ImportCommand {
     }
 
     private NotebookReport look(byte[] file) {
-        LocalDate today = LocalDate.now(Clock.systemDefaultZone());
+        LocalDate today = LocalDate.now(Clock.system(ZoneId.systemDefault()));
         return new NotebookReader(Words.shipped()).read(file, NotebookChoices.none(), today, Map.of(), row -> false);
     }
 
@@ -72,7 +73,9 @@ public final class ImportCommand {
         try (var context = new SpringApplicationBuilder(BayLantern.class)
                 .web(WebApplicationType.NONE)
                 .run(arguments.toArray(String[]::new))) {
-            return context.getBean(NotebookService.class).bringIn(file, NotebookChoices.none()).report();
+            return context.getBean(NotebookService.class)
+                    .bringIn(file, NotebookChoices.none())
+                    .report();
         }
     }
 
@@ -80,7 +83,10 @@ public final class ImportCommand {
         ReportText text = new ReportText(report, imported);
         out.println(
                 options.flags().contains("json")
-                        ? JsonMapper.builder().build().writerWithDefaultPrettyPrinter().writeValueAsString(text.values())
+                        ? JsonMapper.builder()
+                                .build()
+                                .writerWithDefaultPrettyPrinter()
+                                .writeValueAsString(text.values())
                         : text.text());
     }
 }

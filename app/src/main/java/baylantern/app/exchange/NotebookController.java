@@ -82,22 +82,52 @@ class NotebookController {
 
         static Preview of(String id, NotebookReport r) {
             return new Preview(
-                    id, r.encoding(), r.delimiter(), r.columns(), r.dayFirst(), r.dateOrderSure(), r.dateOrderWhy(),
-                    r.bareInches(), r.rowsRead(), r.grafts().size(), r.refusals().size(), r.refusedByReason(), r.takes(),
-                    r.words(), r.spellings(), r.refusals().stream().limit(SHOWN).toList(),
-                    r.remarks().stream().limit(SHOWN).toList(), r.grafts().stream().limit(SHOWN).map(Row::of).toList());
+                    id,
+                    r.encoding(),
+                    r.delimiter(),
+                    r.columns(),
+                    r.dayFirst(),
+                    r.dateOrderSure(),
+                    r.dateOrderWhy(),
+                    r.bareInches(),
+                    r.rowsRead(),
+                    r.grafts().size(),
+                    r.refusals().size(),
+                    r.refusedByReason(),
+                    r.takes(),
+                    r.words(),
+                    r.spellings(),
+                    r.refusals().stream().limit(SHOWN).toList(),
+                    r.remarks().stream().limit(SHOWN).toList(),
+                    r.grafts().stream().limit(SHOWN).map(Row::of).toList());
         }
     }
 
     /** A row as it will be taken. */
     record Row(
-            long line, String madeOn, @Nullable String plant, String variety, String species, @Nullable String technique,
-            @Nullable String maker, @Nullable Double scionMm, @Nullable Double stockMm, String sign) {
+            long line,
+            String madeOn,
+            @Nullable String plant,
+            String variety,
+            String species,
+            @Nullable String technique,
+            @Nullable String maker,
+            @Nullable Double scionMm,
+            @Nullable Double stockMm,
+            String sign) {
 
         static Row of(baylantern.core.exchange.NotebookGraft g) {
             return new Row(
-                    g.line(), g.madeOn().toString(), g.plant(), g.variety(), g.species(), g.technique(), g.maker(),
-                    g.scionMm(), g.stockMm(), g.sign().words());
+                    g.line(),
+                    g.madeOn().toString(),
+                    g.plant(),
+                    g.variety(),
+                    g.species(),
+                    g.technique(),
+                    g.maker(),
+                    g.scionMm(),
+                    g.stockMm(),
+                    g.sign().words());
         }
     }
 
@@ -124,6 +154,9 @@ class NotebookController {
     Done bringIn(@PathVariable String id, @RequestBody Choices choices) {
         NotebookService.Imported imported = notebooks.bringIn(store.read(id), choices.plain());
         store.forget(id);
-        return new Done(imported.actId(), imported.report().grafts().size(), imported.report().refusals().size());
+        return new Done(
+                imported.actId(),
+                imported.report().grafts().size(),
+                imported.report().refusals().size());
     }
 }

@@ -76,8 +76,8 @@ public class NotebookService implements Undoer {
 
     /** Reads a file under the choices made, writing nothing. */
     public NotebookReport read(byte[] file, NotebookChoices choices) {
-        Map<String, String> known = places.varieties().stream()
-                .collect(Collectors.toMap(Variety::name, Variety::speciesKey, (a, b) -> a));
+        Map<String, String> known =
+                places.varieties().stream().collect(Collectors.toMap(Variety::name, Variety::speciesKey, (a, b) -> a));
         Set<String> here = grafts.fingerprints();
         return reader.read(file, choices, clock.today(), known, row -> here.contains(hash(row)));
     }
@@ -90,7 +90,11 @@ public class NotebookService implements Undoer {
     public Imported bringIn(byte[] file, NotebookChoices choices) {
         NotebookReport report = read(file, choices);
         if (report.grafts().isEmpty()) {
-            throw FarmProblem.wrong("file", report.rowsRead() + " rows", "1 row or more", "No row of this file can be taken as a graft.");
+            throw FarmProblem.wrong(
+                    "file",
+                    report.rowsRead() + " rows",
+                    "1 row or more",
+                    "No row of this file can be taken as a graft.");
         }
         long act = acts.open(kind(), report.grafts().size() + " grafts imported from a notebook");
         new Intake(act).takeAll(report.grafts());
@@ -183,8 +187,15 @@ public class NotebookService implements Undoer {
         }
 
         private void look(NotebookGraft row, long id) {
-            if (row.seenOn() != null && !(row.sign() == Sign.NOTHING && row.seenOn().equals(row.madeOn()))) {
-                care.remember(id, row.maker() == null ? null : person(row.maker()), row.seenOn(), row.sign(), "from the notebook", act);
+            if (row.seenOn() != null
+                    && !(row.sign() == Sign.NOTHING && row.seenOn().equals(row.madeOn()))) {
+                care.remember(
+                        id,
+                        row.maker() == null ? null : person(row.maker()),
+                        row.seenOn(),
+                        row.sign(),
+                        "from the notebook",
+                        act);
             }
         }
 
@@ -212,14 +223,16 @@ public class NotebookService implements Undoer {
         }
 
         private @Nullable Long person(String name) {
-            return people.computeIfAbsent(Words.plain(name), k -> places.addPerson(name, act).id());
+            return people.computeIfAbsent(
+                    Words.plain(name), k -> places.addPerson(name, act).id());
         }
 
         private long stem(NotebookGraft row) {
-            long plant = plantIds.computeIfAbsent(
-                    row.plant() == null ? "#" + row.line() : row.plant(), k -> plant(row));
+            long plant =
+                    plantIds.computeIfAbsent(row.plant() == null ? "#" + row.line() : row.plant(), k -> plant(row));
             int number = stems.merge(plant, 1, Integer::sum);
-            return plants.addStem(plant, new StemEntry("" + number, row.stockMm(), null)).id();
+            return plants.addStem(plant, new StemEntry("" + number, row.stockMm(), null))
+                    .id();
         }
 
         private long plant(NotebookGraft row) {
@@ -232,8 +245,16 @@ public class NotebookService implements Undoer {
             }
             String place = row.place() == null ? PLACE : row.place();
             PlantEntry entry = new PlantEntry(
-                    code.substring(0, Math.min(40, code.length())), row.species(), PlantKind.SEEDLING_STOCK, null,
-                    places.spotNamed(place, act).id(), null, null, null, null, null);
+                    code.substring(0, Math.min(40, code.length())),
+                    row.species(),
+                    PlantKind.SEEDLING_STOCK,
+                    null,
+                    places.spotNamed(place, act).id(),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
             return plants.addBare(entry, act).id();
         }
     }

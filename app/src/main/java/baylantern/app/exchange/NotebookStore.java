@@ -58,7 +58,8 @@ class NotebookStore {
 
     private void forgetOldest() throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            files.sorted((a, b) -> Long.compare(b.toFile().lastModified(), a.toFile().lastModified()))
+            files.sorted((a, b) ->
+                            Long.compare(b.toFile().lastModified(), a.toFile().lastModified()))
                     .skip(KEPT - 1L)
                     .forEach(file -> forget(file.getFileName().toString()));
         }

@@ -26,23 +26,33 @@ final class ReportText {
                 + (report.delimiter().equals("\t") ? "tab" : report.delimiter()) + ")");
         lines.add(taken + (imported ? " grafts imported" : " grafts can be taken; nothing was written"));
         lines.add("dates: " + (report.dayFirst() ? "day" : "month") + " first, " + report.dateOrderWhy());
-        lines.add("columns: " + String.join(", ", report.columns().stream()
-                .map(c -> c.heading() + " = " + c.role().words()).toList()));
-        report.spellings().forEach(s -> lines.add((s.merged() ? "merged: \"" : "not merged, look alike: \"") + s.spelling().from()
-                + "\" → \"" + s.spelling().to() + "\", " + s.spelling().rows() + " rows"));
-        report.words().stream().filter(word -> word.meaning() == null).forEach(word ->
-                lines.add("not understood: \"" + word.word() + "\" among " + word.topic() + ", " + word.rows() + " rows"));
+        lines.add("columns: "
+                + String.join(
+                        ", ",
+                        report.columns().stream()
+                                .map(c -> c.heading() + " = " + c.role().words())
+                                .toList()));
+        report.spellings()
+                .forEach(s -> lines.add((s.merged() ? "merged: \"" : "not merged, look alike: \"")
+                        + s.spelling().from() + "\" → \"" + s.spelling().to() + "\", "
+                        + s.spelling().rows() + " rows"));
+        report.words().stream()
+                .filter(word -> word.meaning() == null)
+                .forEach(word -> lines.add("not understood: \"" + word.word() + "\" among " + word.topic() + ", "
+                        + word.rows() + " rows"));
         report.refusals().forEach(r -> lines.add("row " + r.line() + " not taken: " + r.sentence()));
-        report.takes().forEach((group, count) -> lines.add(
-                group + ": " + count.taken() + " taken, " + count.failed() + " failed, " + count.waiting() + " waiting"
-                        + (count.lost() > 0 ? ", " + count.lost() + " lost" : "")));
+        report.takes()
+                .forEach((group, count) -> lines.add(
+                        group + ": " + count.taken() + " taken, " + count.failed() + " failed, " + count.waiting()
+                                + " waiting" + (count.lost() > 0 ? ", " + count.lost() + " lost" : "")));
         return String.join(System.lineSeparator(), lines);
     }
 
     Map<String, Object> values() {
         Map<String, Object> values = new LinkedHashMap<>();
         Map<String, Integer> refused = new LinkedHashMap<>();
-        report.refusedByReason().forEach((reason, n) -> refused.put(reason.name().toLowerCase(Locale.ROOT), n));
+        report.refusedByReason()
+                .forEach((reason, n) -> refused.put(reason.name().toLowerCase(Locale.ROOT), n));
         values.put("written", imported);
         values.put("rowsRead", report.rowsRead());
         values.put("imported", report.grafts().size());

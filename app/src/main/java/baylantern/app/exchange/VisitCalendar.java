@@ -47,7 +47,9 @@ class VisitCalendar {
     String text() {
         LocalDate today = clock.today();
         List<VisitRow> visits = care.between(today.minusDays(DAYS_BACK), today.plusDays(DAYS_AHEAD));
-        Map<Long, Graft> byId = grafts.byIds(visits.stream().map(VisitRow::graftId).distinct().toList()).stream()
+        Map<Long, Graft> byId = grafts
+                .byIds(visits.stream().map(VisitRow::graftId).distinct().toList())
+                .stream()
                 .collect(Collectors.toMap(Graft::id, Function.identity()));
         Map<Slot, List<String>> slots = new LinkedHashMap<>();
         for (VisitRow visit : visits) {
@@ -65,11 +67,13 @@ class VisitCalendar {
     private VEvent event(Slot slot, List<String> codes) {
         var kind = rules.visit(slot.kind());
         VEvent event = new VEvent();
-        event.setUid(slot.day() + "-" + slot.kind().toLowerCase(java.util.Locale.ROOT) + "-" + Integer.toHexString(slot.place().hashCode())
-                + "@bay-lantern");
+        event.setUid(slot.day() + "-" + slot.kind().toLowerCase(java.util.Locale.ROOT) + "-"
+                + Integer.toHexString(slot.place().hashCode()) + "@bay-lantern");
         event.setDateTimeStamp(Date.from(clock.now()));
-        event.setDateStart(Date.from(slot.day().atStartOfDay(ZoneId.systemDefault()).toInstant()), false);
-        event.setSummary(slot.place() + ": " + kind.name() + ", " + codes.size() + (codes.size() == 1 ? " graft" : " grafts"));
+        event.setDateStart(
+                Date.from(slot.day().atStartOfDay(ZoneId.systemDefault()).toInstant()), false);
+        event.setSummary(
+                slot.place() + ": " + kind.name() + ", " + codes.size() + (codes.size() == 1 ? " graft" : " grafts"));
         event.setLocation(slot.place());
         String shown = String.join(", ", codes.stream().limit(CODES_SHOWN).toList());
         String more = codes.size() > CODES_SHOWN ? " and " + (codes.size() - CODES_SHOWN) + " more" : "";

@@ -91,9 +91,14 @@ class PlaceController {
     record PlantList(int total, List<Plant> plants, List<Stem> stems) {}
 
     @GetMapping("/plants")
-    PlantList plants(@RequestParam(required = false) @Nullable Long spotId, @RequestParam(required = false) @Nullable String search) {
+    PlantList plants(
+            @RequestParam(required = false) @Nullable Long spotId,
+            @RequestParam(required = false) @Nullable String search) {
         List<Plant> found = plants.plants(spotId, search, MOST);
-        return new PlantList(plants.count(), found, plants.stems(found.stream().map(Plant::id).toList()));
+        return new PlantList(
+                plants.count(),
+                found,
+                plants.stems(found.stream().map(Plant::id).toList()));
     }
 
     @PostMapping("/plants")

@@ -10,7 +10,8 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface PlaceMapper {
 
-    @Nullable Site site();
+    @Nullable
+    Site site();
 
     int insertSite(Site site);
 
@@ -36,13 +37,17 @@ interface PlaceMapper {
 
     int updateVariety(Variety variety);
 
-    List<Plant> plants(@Param("spotId") @Nullable Long spotId, @Param("search") @Nullable String search, @Param("limit") int limit);
+    List<Plant> plants(
+            @Param("spotId") @Nullable Long spotId,
+            @Param("search") @Nullable String search,
+            @Param("limit") int limit);
 
     int countPlants();
 
     List<Plant> plantsByIds(@Param("ids") Collection<Long> ids);
 
-    @Nullable Plant plantByCode(@Param("code") String code);
+    @Nullable
+    Plant plantByCode(@Param("code") String code);
 
     Long insertPlant(@Param("plant") PlantEntry plant, @Param("actId") @Nullable Long actId);
 
@@ -54,7 +59,8 @@ interface PlaceMapper {
 
     Long insertStem(@Param("plantId") long plantId, @Param("stem") StemEntry stem);
 
-    @Nullable Stem stem(@Param("id") long id);
+    @Nullable
+    Stem stem(@Param("id") long id);
 
     List<Long> varietiesOfAct(@Param("actId") long actId);
 

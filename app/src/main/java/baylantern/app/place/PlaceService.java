@@ -65,7 +65,8 @@ public class PlaceService {
         try {
             return ZoneId.of(name);
         } catch (DateTimeException e) {
-            throw FarmProblem.wrong("zone", name, "a zone name such as Etc/UTC", "\"" + name + "\" is not a time zone.");
+            throw FarmProblem.wrong(
+                    "zone", name, "a zone name such as Etc/UTC", "\"" + name + "\" is not a time zone.");
         }
     }
 
@@ -104,7 +105,8 @@ public class PlaceService {
 
     @Transactional
     List<Spot> orderSpots(List<Long> ids) {
-        if (!new HashSet<>(ids).equals(new HashSet<>(spots().stream().map(Spot::id).toList()))) {
+        if (!new HashSet<>(ids)
+                .equals(new HashSet<>(spots().stream().map(Spot::id).toList()))) {
             throw FarmProblem.wrong("ids", ids, "every place once", "The walk must name every place once.");
         }
         for (int i = 0; i < ids.size(); i++) {
@@ -152,9 +154,11 @@ public class PlaceService {
     public Variety addVariety(VarietyEntry entry, @Nullable Long actId) {
         checkSpecies(entry.speciesKey());
         boolean there = varieties().stream()
-                .anyMatch(v -> v.speciesKey().equals(entry.speciesKey()) && v.name().equalsIgnoreCase(entry.name().strip()));
+                .anyMatch(v -> v.speciesKey().equals(entry.speciesKey())
+                        && v.name().equalsIgnoreCase(entry.name().strip()));
         if (there) {
-            throw FarmProblem.wrong("name", entry.name(), "a new name", "There is a variety " + entry.name() + " already.");
+            throw FarmProblem.wrong(
+                    "name", entry.name(), "a new name", "There is a variety " + entry.name() + " already.");
         }
         String letters = Codes.letters(entry.name(), places.letters());
         long id = places.insertVariety(variety(0, letters, entry, 0), actId);
@@ -190,7 +194,8 @@ public class PlaceService {
 
     void checkSpecies(String key) {
         if (rules.species(key).isEmpty()) {
-            String valid = String.join(", ", rules.species().stream().map(s -> s.key()).toList());
+            String valid =
+                    String.join(", ", rules.species().stream().map(s -> s.key()).toList());
             throw FarmProblem.wrong("speciesKey", key, valid, "\"" + key + "\" is not a species in the rulebook.");
         }
     }

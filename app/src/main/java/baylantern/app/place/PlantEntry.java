@@ -10,13 +10,21 @@ import org.jspecify.annotations.Nullable;
 
 /** A plant as entered; version is that of the row being changed, absent for a new one. */
 public record PlantEntry(
-        @NotBlank(message = "needs a code") @Size(max = 40, message = "is at most 40 characters") String code,
+        @NotBlank(message = "needs a code") @Size(max = 40, message = "is at most 40 characters")
+        String code,
+
         @NotBlank(message = "needs a species") String speciesKey,
         @NotNull(message = "needs a kind") PlantKind kind,
-        @Nullable @Size(max = 60, message = "is at most 60 characters") String stockKind,
+
+        @Nullable @Size(max = 60, message = "is at most 60 characters")
+        String stockKind,
+
         @NotNull(message = "needs a place") Long spotId,
         @Nullable LocalDate startedOn,
         @Nullable Long varietyId,
-        @Nullable @Size(max = 4000, message = "are at most 4000 characters") String notes,
+
+        @Nullable @Size(max = 4000, message = "are at most 4000 characters")
+        String notes,
+
         @Nullable @Valid List<StemEntry> stems,
         @Nullable Integer version) {}

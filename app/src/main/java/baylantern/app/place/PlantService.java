@@ -36,7 +36,8 @@ public class PlantService implements Undoer {
 
     /** Plants in walking order, at most {@code limit}; the search is in code, variety and place. */
     public List<Plant> plants(@Nullable Long spotId, @Nullable String search, int limit) {
-        String like = search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
+        String like =
+                search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
         return places.plants(spotId, like, limit);
     }
 
@@ -81,7 +82,8 @@ public class PlantService implements Undoer {
     public Plant add(PlantEntry entry, @Nullable Long actId) {
         check(entry);
         if (plantByCode(entry.code().strip()).isPresent()) {
-            throw FarmProblem.wrong("code", entry.code(), "a new code", "There is a plant " + entry.code() + " already.");
+            throw FarmProblem.wrong(
+                    "code", entry.code(), "a new code", "There is a plant " + entry.code() + " already.");
         }
         long id = places.insertPlant(entry, actId);
         List<StemEntry> stems = entry.stems() == null || entry.stems().isEmpty()
@@ -136,7 +138,11 @@ public class PlantService implements Undoer {
     private static List<PlantEntry> entries(PlantPaste paste) {
         List<PlantEntry> entries = new ArrayList<>();
         Set<String> codes = new HashSet<>();
-        for (String line : paste.lines().lines().map(String::strip).filter(l -> !l.isEmpty()).toList()) {
+        for (String line : paste.lines()
+                .lines()
+                .map(String::strip)
+                .filter(l -> !l.isEmpty())
+                .toList()) {
             PlantEntry entry = entry(line, paste);
             if (!codes.add(entry.code())) {
                 throw FarmProblem.wrong("lines", line, "each code once", entry.code() + " stands there twice.");
@@ -144,7 +150,8 @@ public class PlantService implements Undoer {
             entries.add(entry);
         }
         if (entries.isEmpty() || entries.size() > MOST_PASTED) {
-            throw FarmProblem.wrong("lines", entries.size(), "1 to 5000 plants", "That is " + entries.size() + " plants.");
+            throw FarmProblem.wrong(
+                    "lines", entries.size(), "1 to 5000 plants", "That is " + entries.size() + " plants.");
         }
         return entries;
     }
@@ -156,15 +163,24 @@ public class PlantService implements Undoer {
             try {
                 mm = Double.valueOf(parts[1].replace(",", ".").replace("mm", ""));
             } catch (NumberFormatException e) {
-                throw FarmProblem.wrong("lines", line, "code and diameter in mm", "\"" + parts[1] + "\" is not a diameter.");
+                throw FarmProblem.wrong(
+                        "lines", line, "code and diameter in mm", "\"" + parts[1] + "\" is not a diameter.");
             }
             if (!(mm >= 0.5 && mm <= 500)) {
                 throw FarmProblem.wrong("lines", line, "0.5 to 500 mm", parts[0] + " would be " + mm + " mm thick.");
             }
         }
         return new PlantEntry(
-                parts[0], paste.speciesKey(), paste.kind(), paste.stockKind(), paste.spotId(), null, null, null,
-                List.of(new StemEntry("1", mm, null)), null);
+                parts[0],
+                paste.speciesKey(),
+                paste.kind(),
+                paste.stockKind(),
+                paste.spotId(),
+                null,
+                null,
+                null,
+                List.of(new StemEntry("1", mm, null)),
+                null);
     }
 
     @Override

@@ -14,15 +14,20 @@ import jakarta.validation.constraints.Size;
  * @param zone name of the time zone, for instance Etc/UTC
  */
 public record Site(
-        @NotBlank(message = "needs a name") @Size(max = 120, message = "is at most 120 characters") String name,
+        @NotBlank(message = "needs a name") @Size(max = 120, message = "is at most 120 characters")
+        String name,
+
         @DecimalMin(value = "-90", message = "is from −90 to 90 degrees")
-                @DecimalMax(value = "90", message = "is from −90 to 90 degrees")
-                double latitudeDeg,
+        @DecimalMax(value = "90", message = "is from −90 to 90 degrees")
+        double latitudeDeg,
+
         @DecimalMin(value = "-180", message = "is from −180 to 180 degrees")
-                @DecimalMax(value = "180", message = "is from −180 to 180 degrees")
-                double longitudeDeg,
+        @DecimalMax(value = "180", message = "is from −180 to 180 degrees")
+        double longitudeDeg,
+
         @DecimalMin(value = "-430", message = "is from −430 to 5000 m")
-                @DecimalMax(value = "5000", message = "is from −430 to 5000 m")
-                double altitudeM,
+        @DecimalMax(value = "5000", message = "is from −430 to 5000 m")
+        double altitudeM,
+
         @NotBlank(message = "needs a time zone") String zone,
         int version) {}

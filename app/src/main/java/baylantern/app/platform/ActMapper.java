@@ -16,7 +16,8 @@ interface ActMapper {
             @Param("doneAt") Instant doneAt,
             @Param("farmDay") LocalDate farmDay);
 
-    @Nullable Act find(@Param("id") long id);
+    @Nullable
+    Act find(@Param("id") long id);
 
     List<Act> recent(@Param("limit") int limit);
 
@@ -24,7 +25,8 @@ interface ActMapper {
 
     int markUndone(@Param("id") long id);
 
-    @Nullable LocalDate demoDay();
+    @Nullable
+    LocalDate demoDay();
 
     int saveDemoDay(@Param("day") LocalDate day);
 }

@@ -49,7 +49,10 @@ public class DemoClock {
         }
         if (day.isBefore(FIRST_DAY) || day.isAfter(FIRST_DAY.plusDays(FARTHEST_DAYS))) {
             throw FarmProblem.wrong(
-                    "days", days, FIRST_DAY + " to " + FIRST_DAY.plusDays(FARTHEST_DAYS), "The demo's clock does not go to " + day + ".");
+                    "days",
+                    days,
+                    FIRST_DAY + " to " + FIRST_DAY.plusDays(FARTHEST_DAYS),
+                    "The demo's clock does not go to " + day + ".");
         }
         int undone = days < 0 ? actService.undoAfter(day) : 0;
         acts.saveDemoDay(day);

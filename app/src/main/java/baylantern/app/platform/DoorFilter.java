@@ -32,7 +32,9 @@ class DoorFilter extends OncePerRequestFilter {
         } else {
             response.setStatus(HttpServletResponse.SC_FORBIDDEN);
             response.setContentType("application/problem+json");
-            response.getWriter().write("{\"status\":403,\"detail\":\"This page comes from elsewhere and may not change the farm.\"}");
+            response.getWriter()
+                    .write(
+                            "{\"status\":403,\"detail\":\"This page comes from elsewhere and may not change the farm.\"}");
         }
     }
 

@@ -14,7 +14,11 @@ public class FarmProblem extends RuntimeException {
     private final @Nullable String valid;
 
     private FarmProblem(
-            HttpStatus status, String sentence, @Nullable String field, @Nullable Object value, @Nullable String valid) {
+            HttpStatus status,
+            String sentence,
+            @Nullable String field,
+            @Nullable Object value,
+            @Nullable String valid) {
         super(sentence);
         this.status = status;
         this.field = field;
@@ -51,11 +55,13 @@ public class FarmProblem extends RuntimeException {
         return field;
     }
 
-    @Nullable String value() {
+    @Nullable
+    String value() {
         return value;
     }
 
-    @Nullable String valid() {
+    @Nullable
+    String valid() {
         return valid;
     }
 }

@@ -41,7 +41,8 @@ class NullnessInApi implements ModelConverter {
         Arrays.stream(record.getRecordComponents())
                 .filter(part -> !nullable(part))
                 .map(RecordComponent::getName)
-                .filter(name -> model.getProperties() != null && model.getProperties().containsKey(name))
+                .filter(name ->
+                        model.getProperties() != null && model.getProperties().containsKey(name))
                 .forEach(required::add);
         model.setRequired(required);
     }

@@ -29,9 +29,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail farm(FarmProblem problem) {
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), Objects.requireNonNull(problem.getMessage()));
+        ProblemDetail detail =
+                ProblemDetail.forStatusAndDetail(problem.status(), Objects.requireNonNull(problem.getMessage()));
         if (problem.field() != null) {
-            detail.setProperty("fields", List.of(field(problem.field(), problem.value(), problem.valid(), problem.getMessage())));
+            detail.setProperty(
+                    "fields", List.of(field(problem.field(), problem.value(), problem.valid(), problem.getMessage())));
         }
         return detail;
     }
@@ -75,7 +77,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return fields.size() == 1
                 ? "One entry cannot be: " + fields.get(0).get("sentence") + "."
                 : fields.size() + " entries cannot be: "
-                        + String.join("; ", fields.stream().map(f -> f.get("sentence")).toList()) + ".";
+                        + String.join(
+                                "; ",
+                                fields.stream().map(f -> f.get("sentence")).toList()) + ".";
     }
 
     @Override
@@ -84,7 +88,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         String why = e.getMostSpecificCause().getMessage();
         String first = why == null ? "" : why.lines().findFirst().orElse("");
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, "The request cannot be read: " + first.replaceAll("\\(?(class |type )?`?[a-z]+\\.[\\w.$`]+\\)?", "").strip());
+                HttpStatus.BAD_REQUEST,
+                "The request cannot be read: "
+                        + first.replaceAll("\\(?(class |type )?`?[a-z]+\\.[\\w.$`]+\\)?", "")
+                                .strip());
         return ResponseEntity.badRequest().body(detail);
     }
 

@@ -106,7 +106,9 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
     /** The same choices as the framework reads them. */
     public String[] springArguments() {
         return new String[] {
-            "--spring.datasource.url=" + url(), "--server.port=" + port, "--lantern.data=" + data,
+            "--spring.datasource.url=" + url(),
+            "--server.port=" + port,
+            "--lantern.data=" + data,
             "--lantern.demo=" + flags.contains("demo")
         };
     }

@@ -18,8 +18,18 @@ public class TableVault {
 
     /** Tables in the order in which they can be filled. */
     public static final List<String> TABLES = List.of(
-            "house_act", "house_clock", "place_site", "place_spot", "place_person", "place_variety", "place_plant",
-            "place_stem", "bench_graft", "bench_school", "care_look", "care_visit");
+            "house_act",
+            "house_clock",
+            "place_site",
+            "place_spot",
+            "place_person",
+            "place_variety",
+            "place_plant",
+            "place_stem",
+            "bench_graft",
+            "bench_school",
+            "care_look",
+            "care_visit");
 
     private final JdbcTemplate jdbc;
 
@@ -32,7 +42,8 @@ public class TableVault {
 
     /** Column names of a table, in order. */
     public List<String> columns(String table) {
-        return jdbc.queryForList(
+        return jdbc
+                .queryForList(
                         "SELECT column_name FROM information_schema.columns WHERE table_name = ? ORDER BY ordinal_position",
                         String.class,
                         known(table).toUpperCase(Locale.ROOT))
@@ -70,7 +81,8 @@ public class TableVault {
     public void fill(String table, Content content) {
         List<String> columns = columns(table);
         if (!columns.equals(content.columns())) {
-            throw FarmProblem.wrong(table, content.columns(), columns.toString(), table + ".csv has other columns than this version.");
+            throw FarmProblem.wrong(
+                    table, content.columns(), columns.toString(), table + ".csv has other columns than this version.");
         }
         String marks = String.join(", ", columns.stream().map(c -> "?").toList());
         String sql = "INSERT INTO " + known(table) + " (" + String.join(", ", columns) + ") VALUES (" + marks + ")";

@@ -43,7 +43,11 @@ class RulesController {
                 List.copyOf(rules.species()),
                 List.copyOf(rules.techniques()),
                 List.copyOf(rules.schools()),
-                Arrays.stream(Cover.values()).map(c -> new CoverWords(c, c.words())).toList(),
-                Arrays.stream(Sign.values()).map(s -> new SignWords(s, "" + s.letter(), s.words())).toList());
+                Arrays.stream(Cover.values())
+                        .map(c -> new CoverWords(c, c.words()))
+                        .toList(),
+                Arrays.stream(Sign.values())
+                        .map(s -> new SignWords(s, "" + s.letter(), s.words()))
+                        .toList());
     }
 }

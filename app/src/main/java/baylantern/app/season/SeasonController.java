@@ -34,7 +34,12 @@ class SeasonController {
     private final DemoClock demo;
 
     SeasonController(
-            PlaceService places, PlantService plants, GraftService grafts, CareService care, FarmClock clock, DemoClock demo) {
+            PlaceService places,
+            PlantService plants,
+            GraftService grafts,
+            CareService care,
+            FarmClock clock,
+            DemoClock demo) {
         this.places = places;
         this.plants = plants;
         this.grafts = grafts;

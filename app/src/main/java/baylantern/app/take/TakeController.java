@@ -45,8 +45,16 @@ class TakeController {
             csv.printRecord("group", "under", "taken", "failed", "waiting", "lost", "mean", "low", "high", "thin");
             for (Group g : takes.view(by, from, to).groups()) {
                 csv.printRecord(
-                        g.label(), g.under(), g.count().taken(), g.count().failed(), g.count().waiting(), g.count().lost(),
-                        round(g.mean()), round(g.low()), round(g.high()), g.thin());
+                        g.label(),
+                        g.under(),
+                        g.count().taken(),
+                        g.count().failed(),
+                        g.count().waiting(),
+                        g.count().lost(),
+                        round(g.mean()),
+                        round(g.low()),
+                        round(g.high()),
+                        g.thin());
             }
         }
         return ResponseEntity.ok()

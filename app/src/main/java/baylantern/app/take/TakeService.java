@@ -87,15 +87,23 @@ class TakeService {
     }
 
     /** The third level under species and variety: its key sorts, its label is shown. */
-    private record Third(String key, String label, @Nullable String technique, @Nullable LocalDate from, @Nullable LocalDate to) {}
+    private record Third(
+            String key,
+            String label,
+            @Nullable String technique,
+            @Nullable LocalDate from,
+            @Nullable LocalDate to) {}
 
     private Third season(TakeRow row, GraftFilter filter) {
         YearMonth month = YearMonth.of(Objects.requireNonNull(row.madeYear()), Objects.requireNonNull(row.madeMonth()));
         Season season = Season.of(month, places.latitudeDeg());
         YearMonth first = YearMonth.of(season.startYear(), 3).plusMonths(3L * season.quarter());
         return new Third(
-                season.key(), season.label(), null,
-                later(first.atDay(1), filter.from()), earlier(first.plusMonths(2).atEndOfMonth(), filter.to()));
+                season.key(),
+                season.label(),
+                null,
+                later(first.atDay(1), filter.from()),
+                earlier(first.plusMonths(2).atEndOfMonth(), filter.to()));
     }
 
     private Third technique(TakeRow row, GraftFilter filter) {
@@ -118,23 +126,43 @@ class TakeService {
         List<Group> groups = new ArrayList<>();
         Map<Long, Variety> varieties = varieties();
         for (String species : keys(leaves, List.of())) {
-            groups.add(group(rules.species(species).orElseThrow().name(), null, List.of(species), pooling,
+            groups.add(group(
+                    rules.species(species).orElseThrow().name(),
+                    null,
+                    List.of(species),
+                    pooling,
                     new GroupKey(null, species, null, null, null, filter.from(), filter.to())));
             for (String id : keys(leaves, List.of(species))) {
-                varietyGroups(List.of(species, id), varieties.get(Long.valueOf(id)), leaves, pooling, thirds, filter, groups);
+                varietyGroups(
+                        List.of(species, id), varieties.get(Long.valueOf(id)), leaves, pooling, thirds, filter, groups);
             }
         }
         return result(by, pooling, groups, filter, 3);
     }
 
     private void varietyGroups(
-            List<String> path, Variety variety, Map<List<String>, TakeCount> leaves, KinPooling pooling,
-            Map<String, Third> thirds, GraftFilter filter, List<Group> groups) {
-        groups.add(group(variety.name(), variety.speciesKey(), path, pooling,
+            List<String> path,
+            Variety variety,
+            Map<List<String>, TakeCount> leaves,
+            KinPooling pooling,
+            Map<String, Third> thirds,
+            GraftFilter filter,
+            List<Group> groups) {
+        groups.add(group(
+                variety.name(),
+                variety.speciesKey(),
+                path,
+                pooling,
                 new GroupKey(variety.id(), null, null, null, null, filter.from(), filter.to())));
-        keys(leaves, path).stream().sorted().map(thirds::get).forEach(third -> groups.add(group(
-                third.label(), variety.name(), List.of(path.get(0), path.get(1), third.key()), pooling,
-                new GroupKey(variety.id(), null, third.technique(), null, null, third.from(), third.to()))));
+        keys(leaves, path).stream()
+                .sorted()
+                .map(thirds::get)
+                .forEach(third -> groups.add(group(
+                        third.label(),
+                        variety.name(),
+                        List.of(path.get(0), path.get(1), third.key()),
+                        pooling,
+                        new GroupKey(variety.id(), null, third.technique(), null, null, third.from(), third.to()))));
     }
 
     private static LocalDate later(LocalDate a, @Nullable LocalDate b) {
@@ -175,17 +203,23 @@ class TakeService {
             }
             case MAKER -> {
                 long id = row.makerId() == null ? 0 : row.makerId();
-                yield new Sort("" + id, makers.getOrDefault(id, "not written down"),
+                yield new Sort(
+                        "" + id,
+                        makers.getOrDefault(id, "not written down"),
                         new GroupKey(null, null, null, id, null, f.from(), f.to()));
             }
             case SOURCE -> {
                 String source = Objects.requireNonNullElse(row.woodSource(), "");
-                yield new Sort(source, source.isEmpty() ? "not written down" : source,
+                yield new Sort(
+                        source,
+                        source.isEmpty() ? "not written down" : source,
                         new GroupKey(null, null, null, null, source, f.from(), f.to()));
             }
             default -> {
                 String species = Objects.requireNonNull(row.speciesKey());
-                yield new Sort(species, rules.species(species).orElseThrow().name(),
+                yield new Sort(
+                        species,
+                        rules.species(species).orElseThrow().name(),
                         new GroupKey(null, species, null, null, null, f.from(), f.to()));
             }
         };
@@ -208,7 +242,11 @@ class TakeService {
     }
 
     private TakeView result(By by, KinPooling pooling, List<Group> groups, GraftFilter filter, int depth) {
-        Group farm = group("the whole farm", null, List.of(), pooling,
+        Group farm = group(
+                "the whole farm",
+                null,
+                List.of(),
+                pooling,
                 new GroupKey(null, null, null, null, null, filter.from(), filter.to()));
         List<Double> strengths = new ArrayList<>();
         for (int level = 1; level <= depth && !groups.isEmpty(); level++) {
@@ -226,7 +264,17 @@ class TakeService {
         Belief belief = pooling.belief(path);
         Belief.Range range = belief.range(mass());
         boolean thin = count.decided() < rules.life("thinUnder").value();
-        return new Group(label, under, path.size(), count, belief.mean(), range.low(), range.high(), thin, count.decided() == 0, key);
+        return new Group(
+                label,
+                under,
+                path.size(),
+                count,
+                belief.mean(),
+                range.low(),
+                range.high(),
+                thin,
+                count.decided() == 0,
+                key);
     }
 
     private static TakeCount count(TakeRow row) {

@@ -63,19 +63,38 @@ public final class CarePlan {
     // Goes through the looks in order: each one on or after the earliest day answers the visit of that round.
     private Optional<PlannedVisit> walk(
             VisitKind kind, VisitRule rule, LocalDate start, GraftLife life, HealingClock clock) {
-        PlannedVisit visit = round(kind, rule, 0, start, 0, clock);
+        PlannedVisit visit = broughtForward(round(kind, rule, 0, start, 0, clock), life);
         for (GraftLife.Step step : life.steps()) {
-            LocalDate seen = step.look().seenOn();
-            boolean answers = !seen.isBefore(visit.earliest()) && (visit.round() > 0 || reachedBefore(rule, step));
-            if (!answers) {
+            if (!answers(step, visit, rule)) {
                 continue;
             }
             if (rule.every().isEmpty()) {
                 return Optional.empty();
             }
-            visit = round(kind, rule, visit.round() + 1, seen, rule.every().get(), clock);
+            visit = round(
+                    kind,
+                    rule,
+                    visit.round() + 1,
+                    step.look().seenOn(),
+                    rule.every().get(),
+                    clock);
         }
-        return Optional.of(broughtForward(visit, life));
+        return Optional.of(visit);
+    }
+
+    private static boolean answers(GraftLife.Step step, PlannedVisit visit, VisitRule rule) {
+        if (step.look().seenOn().isBefore(visit.earliest())) {
+            return false;
+        }
+        boolean bagOpener = leafOpens(visit)
+                && !step.before().atLeast(GraftState.LEAFED)
+                && step.after().atLeast(GraftState.LEAFED)
+                && step.look().seenOn().equals(visit.earliest());
+        return !bagOpener && (visit.round() > 0 || reachedBefore(rule, step));
+    }
+
+    private static boolean leafOpens(PlannedVisit visit) {
+        return visit.kind().equals("BAG_PEEK") && visit.round() == 0;
     }
 
     // A look that itself shows the awaited life opens the visit, it cannot answer it.
@@ -98,8 +117,7 @@ public final class CarePlan {
 
     // Leaves seen: a bag must be opened now, whatever the calendar says.
     private static PlannedVisit broughtForward(PlannedVisit visit, GraftLife life) {
-        boolean leavesInBag = visit.kind().equals("BAG_PEEK") && visit.round() == 0;
-        Optional<LocalDate> leafed = leavesInBag ? life.reached(GraftState.LEAFED) : Optional.empty();
+        Optional<LocalDate> leafed = leafOpens(visit) ? life.reached(GraftState.LEAFED) : Optional.empty();
         return leafed.filter(day -> day.isBefore(visit.earliest()))
                 .map(day -> new PlannedVisit(visit.kind(), visit.round(), day, day, day.plusDays(2)))
                 .orElse(visit);

@@ -18,13 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param notches the visits still to come
  */
 public record LifeLine(
-        double now,
-        double length,
-        double pushFrom,
-        double pushTo,
-        Pace pace,
-        List<Mark> marks,
-        List<Notch> notches) {
+        double now, double length, double pushFrom, double pushTo, Pace pace, List<Mark> marks, List<Notch> notches) {
 
     private static final double ROOM = 12;
 
@@ -55,7 +49,8 @@ public record LifeLine(
         double now = clock.between(madeOn, today);
         double full = rules.life("establishedAfter").value() + ROOM;
         List<Mark> marks = life.steps().stream()
-                .map(step -> new Mark(clock.between(madeOn, step.look().seenOn()), step.look().sign()))
+                .map(step -> new Mark(
+                        clock.between(madeOn, step.look().seenOn()), step.look().sign()))
                 .toList();
         List<Notch> notches = visits.stream()
                 .map(visit -> new Notch(clock.between(madeOn, visit.target()), visit.kind(), visit.overdue(today)))

@@ -1,0 +1,14 @@
+package baylantern.app.bench;
+
+import org.jspecify.annotations.Nullable;
+
+/** A stem that carries no live graft, with the plant it grows on; diameter in mm. */
+public record FreeStem(
+        long stemId,
+        String label,
+        String plantCode,
+        String speciesKey,
+        String kind,
+        @Nullable String stockKind,
+        String spotName,
+        @Nullable Double diameterMm) {}

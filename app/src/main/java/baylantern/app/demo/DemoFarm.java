@@ -1,0 +1,231 @@
+package baylantern.app.demo;
+
+import baylantern.app.bench.BenchService;
+import baylantern.app.bench.GraftService;
+import baylantern.app.bench.NewGraft;
+import baylantern.app.care.CareService;
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.PlantEntry;
+import baylantern.app.place.PlantKind;
+import baylantern.app.place.PlantService;
+import baylantern.app.place.Site;
+import baylantern.app.place.Stem;
+import baylantern.app.place.StemEntry;
+import baylantern.app.place.Variety;
+import baylantern.app.platform.DemoClock;
+import baylantern.core.bench.Cover;
+import baylantern.core.care.CarePlan;
+import baylantern.core.care.CareSubject;
+import baylantern.core.care.Look;
+import baylantern.core.rules.Rulebook;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Grows Lantern Bay Terraces from a seed: the same farm everywhere. */
+@Service
+public class DemoFarm {
+
+    static final long SEED = 20260514L;
+    private static final int BATCH = 400;
+
+    private final PlaceService places;
+    private final PlantService plants;
+    private final BenchService bench;
+    private final GraftService grafts;
+    private final CareService care;
+    private final Rulebook rules;
+    private final DemoLife lives;
+
+    DemoFarm(
+            PlaceService places,
+            PlantService plants,
+            BenchService bench,
+            GraftService grafts,
+            CareService care,
+            Rulebook rules) {
+        this.places = places;
+        this.plants = plants;
+        this.bench = bench;
+        this.grafts = grafts;
+        this.care = care;
+        this.rules = rules;
+        this.lives =
+                new DemoLife(new CarePlan(rules), rules.life("establishedAfter").value());
+    }
+
+    /** What the hidden model gave one graft. */
+    record Truth(String code, String variety, String technique, double take) {}
+
+    /** Grows the farm, {@code times} times as many grafts as the demo has; returns what only the tests may know. */
+    @Transactional
+    List<Truth> grow(int times) {
+        Random random = new Random(SEED);
+        Map<String, Long> spots = new HashMap<>();
+        Map<String, Long> people = new HashMap<>();
+        places.saveSite(new Site(
+                "Lantern Bay Terraces", 31.4, 0, 60, ZoneId.of("Etc/UTC").getId(), 0));
+        DemoNames.PLACES.forEach(
+                name -> spots.put(name, places.addSpot(name, null).id()));
+        DemoNames.PEOPLE.forEach(
+                name -> people.put(name, places.addPerson(name, null).id()));
+        DemoNames.varieties().forEach(entry -> places.addVariety(entry, null));
+        return new Growth(random, spots, people).all(times);
+    }
+
+    /** One growing of the farm, with what it has made so far. */
+    private final class Growth {
+        private final Random random;
+        private final Map<String, Long> spots;
+        private final Map<String, Long> people;
+        private final Map<String, Variety> varieties = new HashMap<>();
+        private final Map<String, Integer> plantNumbers = new HashMap<>();
+        private final Map<String, Integer> graftNumbers = new HashMap<>();
+        private final List<Truth> truths = new ArrayList<>();
+        private final List<Long> fresh = new ArrayList<>();
+
+        Growth(Random random, Map<String, Long> spots, Map<String, Long> people) {
+            this.random = random;
+            this.spots = spots;
+            this.people = people;
+            places.varieties().forEach(v -> varieties.put(v.name(), v));
+        }
+
+        List<Truth> all(int times) {
+            mothers();
+            List<DemoSession> sessions = DemoCalendar.sessions(random);
+            for (int time = 0; time < times; time++) {
+                sessions.forEach(this::session);
+            }
+            settle();
+            spareStocks();
+            return truths;
+        }
+
+        private void mothers() {
+            for (Variety variety : varieties.values().stream()
+                    .sorted((a, b) -> Long.compare(a.id(), b.id()))
+                    .toList()) {
+                String spot =
+                        variety.speciesKey().equals("citrus") ? "Mother House" : DemoNames.home(variety.speciesKey());
+                plants.add(
+                        new PlantEntry(
+                                variety.letters() + "-M1",
+                                variety.speciesKey(),
+                                PlantKind.MOTHER_TREE,
+                                null,
+                                spots.get(spot),
+                                LocalDate.of(2016, 3, 1),
+                                variety.id(),
+                                "mother tree",
+                                List.of(new StemEntry("1", 90.0, 600.0)),
+                                null),
+                        null);
+            }
+        }
+
+        // Stocks nobody has grafted yet, so that the bench has something to work on.
+        private void spareStocks() {
+            for (String species : List.of("avocado", "mango", "citrus")) {
+                for (int i = 0; i < 12; i++) {
+                    stock(species, "Shade House");
+                }
+            }
+        }
+
+        private void session(DemoSession session) {
+            double p = HiddenModel.take(session);
+            for (int i = 0; i < session.grafts(); i++) {
+                truths.add(
+                        new Truth(graft(session, random.nextDouble() < p), session.variety(), session.technique(), p));
+                if (fresh.size() >= BATCH) {
+                    settle();
+                }
+            }
+        }
+
+        private String graft(DemoSession s, boolean takes) {
+            Variety variety = varieties.get(s.variety());
+            Stem stem = stock(s.species(), s.place());
+            double stockMm = stem.diameterMm();
+            double ratio = 0.78 + random.nextDouble() * 0.25;
+            Cover cover = s.technique().equals("chip") || s.technique().equals("t-bud")
+                    ? Cover.FILM
+                    : s.place().equals("Shade House") ? Cover.BAG : Cover.FILM_FOIL;
+            String code = code(variety, s.day().getYear());
+            Map<String, String> schools = bench.standardSchools(s.species(), s.technique());
+            long id = bench.store(
+                    new NewGraft(
+                            code,
+                            variety.id(),
+                            s.species(),
+                            stem.id(),
+                            s.technique(),
+                            people.get(s.maker()),
+                            s.day(),
+                            s.source(),
+                            s.day().minusDays(s.woodAgeDays()),
+                            Math.round(stockMm * ratio * 10) / 10.0,
+                            stockMm,
+                            cover.name(),
+                            notes(s),
+                            null,
+                            null),
+                    schools);
+            CareSubject subject = new CareSubject(
+                    s.species(), rules.technique(s.technique()).orElseThrow(), s.day(), cover.name(), schools);
+            for (Look look : lives.looks(subject, takes, lastRound(code), random)) {
+                care.remember(
+                        id, people.get(DemoNames.PEOPLE.get(random.nextInt(4))), look.seenOn(), look.sign(), "", null);
+            }
+            fresh.add(id);
+            return code;
+        }
+
+        // One graft was passed over on the last rounds: it is the overdue one.
+        private LocalDate lastRound(String code) {
+            return code.equals("GQ-26-002") ? DemoClock.FIRST_DAY.minusDays(12) : DemoClock.FIRST_DAY;
+        }
+
+        private static String notes(DemoSession s) {
+            boolean hot = s.day().getYear() == 2025 && s.day().getMonthValue() == 8;
+            return hot ? "hot dry week, 36 degrees and wind" : "";
+        }
+
+        private String code(Variety variety, int year) {
+            int number = graftNumbers.merge(variety.letters() + year, 1, Integer::sum);
+            return baylantern.core.place.Codes.graft(variety.letters(), year, number);
+        }
+
+        private Stem stock(String species, String place) {
+            String prefix = DemoNames.stockLetters(species);
+            int number = plantNumbers.merge(prefix, 1, Integer::sum);
+            double mm = Math.round((6 + random.nextDouble() * 7) * 10) / 10.0;
+            String kind = species.equals("citrus") ? "trifoliate orange" : null;
+            PlantEntry entry = new PlantEntry(
+                    String.format(java.util.Locale.ROOT, "%s-%03d", prefix, number),
+                    species,
+                    PlantKind.SEEDLING_STOCK,
+                    kind,
+                    spots.get(place),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null);
+            long plant = plants.addBare(entry, null).id();
+            return plants.addStem(plant, new StemEntry("1", mm, 220.0));
+        }
+
+        private void settle() {
+            care.replan(grafts.byIds(fresh));
+            fresh.clear();
+        }
+    }
+}

@@ -1,0 +1,98 @@
+package baylantern.app.demo;
+
+import baylantern.core.care.CarePlan;
+import baylantern.core.care.CareSubject;
+import baylantern.core.care.GraftLife;
+import baylantern.core.care.HealingClock;
+import baylantern.core.care.Look;
+import baylantern.core.care.PlannedVisit;
+import baylantern.core.care.Sign;
+import baylantern.core.rules.Technique;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/** Lives a demo graft forward: what its visits would have seen, given its hidden fate. */
+final class DemoLife {
+
+    private static final int DAYS_BETWEEN = 3;
+
+    private final CarePlan plan;
+    private final double establishedAfter;
+
+    DemoLife(CarePlan plan, double establishedAfter) {
+        this.plan = plan;
+        this.establishedAfter = establishedAfter;
+    }
+
+    /** The days on which things happen to a graft, counted from grafting. */
+    private record Fate(boolean takes, int green, int swell, int push, int leaf, int firm, int second, int dies) {
+
+        static Fate of(boolean takes, Technique technique, Random random) {
+            int push = switch (technique.group()) {
+                case CLEFT -> 22;
+                case SIDE -> 17;
+                case BUD -> 44;
+                case APPROACH -> 58;
+            };
+            int when = Math.max(9, push + (int) Math.round(random.nextGaussian() * 4));
+            return new Fate(
+                    takes,
+                    Math.min(when - 6, 14),
+                    when - 4,
+                    when,
+                    when + 7,
+                    when + 38,
+                    when + 85,
+                    9 + random.nextInt(30));
+        }
+
+        Sign seenAt(long day) {
+            if (!takes && day >= dies) {
+                return Sign.DEAD;
+            }
+            if (!takes) {
+                return day >= green && dies > green + 6 ? Sign.GREEN : Sign.NOTHING;
+            }
+            return day >= second
+                    ? Sign.SECOND_FLUSH
+                    : day >= firm
+                            ? Sign.FIRM
+                            : day >= leaf
+                                    ? Sign.LEAFED
+                                    : day >= push
+                                            ? Sign.PUSHED
+                                            : day >= swell ? Sign.SWELLING : day >= green ? Sign.GREEN : Sign.NOTHING;
+        }
+    }
+
+    /** Looks at every visit on the day it opens, up to but not on {@code end}; after 210 days it is planted out. */
+    List<Look> looks(CareSubject subject, boolean takes, LocalDate end, Random random) {
+        Fate fate = Fate.of(takes, subject.technique(), random);
+        List<Look> looks = new ArrayList<>();
+        for (int guard = 0; guard < 60; guard++) {
+            GraftLife life = GraftLife.of(subject.madeOn(), looks, HealingClock.atBest(), establishedAfter);
+            List<PlannedVisit> open = plan.open(subject, life, HealingClock.atBest());
+            LocalDate next = open.stream()
+                    .map(PlannedVisit::earliest)
+                    .min(LocalDate::compareTo)
+                    .orElse(end);
+            LocalDate rested = looks.isEmpty()
+                    ? next
+                    : looks.get(looks.size() - 1).seenOn().plusDays(DAYS_BETWEEN);
+            next = next.isBefore(rested) ? rested : next;
+            LocalDate plantingOut = subject.madeOn().plusDays(210);
+            if (!next.isBefore(end) || !life.state().live()) {
+                return looks;
+            }
+            if (!next.isBefore(plantingOut)) {
+                looks.add(Look.of(plantingOut, Sign.PLANTED_OUT));
+                return looks;
+            }
+            looks.add(Look.of(next, fate.seenAt(ChronoUnit.DAYS.between(subject.madeOn(), next))));
+        }
+        return looks;
+    }
+}

@@ -1,0 +1,37 @@
+package baylantern.app.demo;
+
+import baylantern.app.place.PlaceService;
+import baylantern.app.platform.DemoClock;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.env.Environment;
+import org.springframework.stereotype.Component;
+
+/** Grows the demo farm where there is none yet, then tells where the application is to be found. */
+@Component
+class DemoStart implements ApplicationRunner {
+
+    private final DemoClock demo;
+    private final DemoFarm farm;
+    private final PlaceService places;
+    private final Environment environment;
+
+    DemoStart(DemoClock demo, DemoFarm farm, PlaceService places, Environment environment) {
+        this.demo = demo;
+        this.farm = farm;
+        this.places = places;
+        this.environment = environment;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (demo.demo() && places.site().isEmpty()) {
+            int times = environment.getProperty("lantern.demo-times", Integer.class, 1);
+            farm.grow(times);
+        }
+        String port = environment.getProperty("local.server.port");
+        if (port != null) {
+            System.out.println("Bay Lantern is lit: open http://127.0.0.1:" + port + "/");
+        }
+    }
+}

@@ -1,0 +1,44 @@
+import { QueryClient, useQuery } from "@tanstack/react-query";
+import api, { told } from "./client";
+
+export const queryClient = new QueryClient({
+  defaultOptions: { queries: { retry: 1, staleTime: 5_000, refetchOnWindowFocus: true } },
+});
+
+/** Everything on the screen is read anew after a change: the farm is small and the server quick. */
+export function readAnew() {
+  return queryClient.invalidateQueries();
+}
+
+export const useFarm = () => useQuery({ queryKey: ["farm"], queryFn: () => told(api.GET("/api/farm")) });
+
+export const useBand = () => useQuery({ queryKey: ["band"], queryFn: () => told(api.GET("/api/season")) });
+
+export const useToday = () => useQuery({ queryKey: ["today"], queryFn: () => told(api.GET("/api/today")) });
+
+export const useRound = (spotId?: number) =>
+  useQuery({
+    queryKey: ["round", spotId],
+    queryFn: () => told(api.GET("/api/rounds", { params: { query: { spotId } } })),
+  });
+
+export const useSheet = (code: string) =>
+  useQuery({
+    queryKey: ["sheet", code],
+    queryFn: () => told(api.GET("/api/grafts/{code}", { params: { path: { code } } })),
+  });
+
+export const useRules = () =>
+  useQuery({ queryKey: ["rules"], staleTime: Infinity, queryFn: () => told(api.GET("/api/rules")) });
+
+export const useVarieties = () =>
+  useQuery({ queryKey: ["varieties"], queryFn: () => told(api.GET("/api/varieties")) });
+
+export const useSpots = () => useQuery({ queryKey: ["spots"], queryFn: () => told(api.GET("/api/spots")) });
+
+export const usePlants = (search: string) =>
+  useQuery({
+    queryKey: ["plants", search],
+    placeholderData: (before) => before,
+    queryFn: () => told(api.GET("/api/plants", { params: { query: { search: search || undefined } } })),
+  });

@@ -1,0 +1,130 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import api, { told } from "../api/client";
+import { Input, PartHeading } from "../ui/parts";
+import { lengthWords, useChoices } from "../units";
+import { badLength, type StemDraft } from "./draft";
+
+interface Props {
+  species: string;
+  stems: StemDraft[];
+  error?: string;
+  onChange: (stems: StemDraft[]) => void;
+}
+
+/** The stocks this goes on: tap free stems to add them, then write both diameters at the cut. */
+export function Stems({ species, stems, error, onChange }: Props) {
+  const [search, setSearch] = useState("");
+  const { length } = useChoices();
+  const free = useQuery({
+    queryKey: ["free", species, search],
+    placeholderData: (before) => before,
+    queryFn: () =>
+      told(
+        api.GET("/api/grafts/free-stems", {
+          params: { query: { speciesKey: species, search: search || undefined } },
+        }),
+      ),
+  });
+  const chosen = new Set(stems.map((s) => s.stemId));
+  const offered = (free.data ?? []).filter((f) => !chosen.has(f.stemId)).slice(0, 24);
+  const shown = (mm?: number) => lengthWords(mm, length).replace(/ (mm|in)$/, "");
+  const change = (id: number, part: Partial<StemDraft>) =>
+    onChange(stems.map((s) => (s.stemId === id ? { ...s, ...part } : s)));
+  return (
+    <section>
+      <PartHeading>On which stock</PartHeading>
+      {stems.length > 0 && (
+        <table className="mb-2 w-full max-w-[560px] text-[15px]">
+          <thead className="text-left text-[14px] text-soft">
+            <tr>
+              <th className="font-normal">stock</th>
+              <th className="font-normal">scion, {length === "mm" ? "mm" : "in"}</th>
+              <th className="font-normal">stock at the cut</th>
+              <th />
+            </tr>
+          </thead>
+          <tbody>
+            {stems.map((stem) => (
+              <tr key={stem.stemId} className="border-line border-t">
+                <td className="code py-1">
+                  {stem.plantCode}
+                  {stem.label !== "1" ? ` · ${stem.label}` : ""}
+                </td>
+                {(["scion", "stock"] as const).map((part) => (
+                  <td key={part} className="py-1 pr-3">
+                    <Input
+                      inputMode="decimal"
+                      className="max-w-28"
+                      aria-label={`${part === "scion" ? "Scion" : "Stock"} diameter for ${stem.plantCode}`}
+                      aria-invalid={badLength(stem[part]) !== undefined}
+                      value={stem[part]}
+                      onChange={(e) => change(stem.stemId, { [part]: e.target.value })}
+                    />
+                    {badLength(stem[part]) && (
+                      <span className="text-[13px] text-alarm">{badLength(stem[part])}</span>
+                    )}
+                  </td>
+                ))}
+                <td className="text-right">
+                  <button
+                    type="button"
+                    className="min-h-9 px-2 text-sea underline"
+                    onClick={() => onChange(stems.filter((s) => s.stemId !== stem.stemId))}
+                  >
+                    leave out
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {error && <p className="mb-1 font-semibold text-[14px] text-alarm">{error}</p>}
+      <Input
+        aria-label="Find a stock by code or place"
+        placeholder="find a stock by code or place"
+        className="max-w-[320px]"
+        value={search}
+        onChange={(e) => setSearch(e.target.value)}
+      />
+      <div className="mt-2 flex flex-wrap gap-1.5">
+        {offered.map((stem) => (
+          <button
+            key={stem.stemId}
+            type="button"
+            title={`${stem.speciesKey}${stem.stockKind ? `, ${stem.stockKind}` : ""}, ${stem.spotName}`}
+            className="code min-h-9 rounded border border-soft/50 bg-surface px-2 text-[14px] hover:border-sea max-sm:min-h-11"
+            onClick={() =>
+              onChange([
+                ...stems,
+                {
+                  stemId: stem.stemId,
+                  plantCode: stem.plantCode,
+                  label: stem.label,
+                  scion: stems[0]?.scion ?? "",
+                  stock: shown(stem.diameterMm),
+                },
+              ])
+            }
+          >
+            {stem.plantCode}
+            {stem.label !== "1" ? `·${stem.label}` : ""}{" "}
+            <span className="text-soft">{stem.diameterMm ? shown(stem.diameterMm) : ""}</span>
+            {stem.speciesKey !== species && <span className="text-soft"> {stem.speciesKey}</span>}
+          </button>
+        ))}
+        {free.data && offered.length === 0 && (
+          <p className="text-soft">
+            No free stem. Add stocks under{" "}
+            <Link to="/trees" className="text-sea underline">
+              Trees
+            </Link>
+            .
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}

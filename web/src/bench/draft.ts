@@ -1,0 +1,84 @@
+import type { Schemas } from "../api/client";
+import { readLength } from "../units";
+
+export interface StemDraft {
+  stemId: number;
+  plantCode: string;
+  label: string;
+  scion: string;
+  stock: string;
+}
+
+/** What stands on the form; kept on this device so that a reload loses nothing. */
+export interface Draft {
+  varietyId: string;
+  techniqueKey: string;
+  makerId: string;
+  madeOn: string;
+  woodSource: string;
+  woodCutOn: string;
+  cover: Schemas["BenchEntry"]["cover"];
+  notes: string;
+  schools: Record<string, string>;
+  stems: StemDraft[];
+}
+
+const KEY = "bay-lantern-bench";
+
+export function keptDraft(): Draft | undefined {
+  try {
+    const kept = localStorage.getItem(KEY);
+    return kept ? (JSON.parse(kept) as Draft) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+export const keepDraft = (draft: Draft) => localStorage.setItem(KEY, JSON.stringify(draft));
+
+/** A fresh form as the last graft was, for the next one. */
+export function freshDraft(today: string, last?: Schemas["Graft"]): Draft {
+  return {
+    varietyId: last ? String(last.varietyId) : "",
+    techniqueKey: last?.techniqueKey ?? "",
+    makerId: last?.makerId ? String(last.makerId) : "",
+    madeOn: today,
+    woodSource: last?.woodSource ?? "",
+    woodCutOn: "",
+    cover: (last?.cover as Draft["cover"] | undefined) ?? "FILM",
+    notes: "",
+    schools: {},
+    stems: [],
+  };
+}
+
+/** The entry to send, or undefined while something needed is missing. */
+export function entryOf(draft: Draft, unit: "mm" | "inch"): Schemas["BenchEntry"] | undefined {
+  if (!draft.varietyId || !draft.techniqueKey || !draft.madeOn || draft.stems.length === 0) return undefined;
+  const length = (text: string) => {
+    const mm = readLength(text, unit);
+    return mm === undefined || Number.isNaN(mm) ? undefined : mm;
+  };
+  return {
+    varietyId: Number(draft.varietyId),
+    techniqueKey: draft.techniqueKey,
+    makerId: draft.makerId ? Number(draft.makerId) : undefined,
+    madeOn: draft.madeOn,
+    woodSource: draft.woodSource || undefined,
+    woodCutOn: draft.woodCutOn || undefined,
+    cover: draft.cover,
+    notes: draft.notes || undefined,
+    schools: draft.schools,
+    stems: draft.stems.map((stem) => ({
+      stemId: stem.stemId,
+      scionMm: length(stem.scion),
+      stockMm: length(stem.stock),
+    })),
+  };
+}
+
+/** A length that was typed but cannot be read. */
+export function badLength(text: string): string | undefined {
+  const mm = readLength(text, "mm");
+  return mm !== undefined && Number.isNaN(mm) ? "a number, such as 7.8 or 5/16" : undefined;
+}

@@ -1,0 +1,188 @@
+import { useState } from "react";
+import { useParams } from "react-router";
+import type { Schemas } from "../api/client";
+import { useRules, useSheet } from "../api/queries";
+import { awayWords, dayAndYear, dayWords } from "../days";
+import { LifeLine, lifeWords } from "../drawings/LifeLine";
+import { SIGNS, type Sign } from "../drawings/signs";
+import { PartHeading, Trouble } from "../ui/parts";
+import { lengthWords, useChoices } from "../units";
+import { AnswerKeys } from "./AnswerKeys";
+import { answer } from "./answer";
+
+const STATES: Record<Schemas["Graft"]["state"], string> = {
+  MADE: "just made",
+  HEALING: "healing",
+  ALIVE: "alive, not pushed",
+  PUSHED: "pushed, no leaf yet",
+  LEAFED: "in leaf",
+  FIRM: "first flush firm",
+  SECOND_FLUSH: "in its second flush",
+  ESTABLISHED: "established",
+  PLANTED_OUT: "planted out",
+  FAILED: "failed",
+  LOST: "lost",
+};
+
+/** A graft's own sheet at its own address. */
+export function GraftPage() {
+  const { code = "" } = useParams();
+  const sheet = useSheet(code);
+  if (sheet.error)
+    return (
+      <div className="px-6">
+        <Trouble problem={sheet.error} />
+      </div>
+    );
+  return sheet.data ? <GraftSheet sheet={sheet.data} /> : null;
+}
+
+function GraftSheet({ sheet }: { sheet: Schemas["Sheet"] }) {
+  const { graft, line, tasks } = sheet.stop;
+  const { personId } = useChoices();
+  const [correction, setCorrection] = useState(false);
+  const say = async (sign: Sign) => {
+    if (await answer([graft], sign, { personId, correction })) setCorrection(false);
+  };
+  return (
+    <article className="mx-auto max-w-[1000px] px-[26px] py-5 max-sm:px-4">
+      <header className="flex flex-wrap items-baseline gap-x-4">
+        <h1 className="code font-bold text-[30px]">{graft.code}</h1>
+        <p className="big text-[22px]">
+          {graft.varietyName}, {STATES[graft.state]}
+        </p>
+      </header>
+      <p className="text-soft">{lifeWords(line)}.</p>
+      <div className="mt-2 max-sm:hidden">
+        <LifeLine line={line} width={900} height={34} scale />
+      </div>
+      <div className="mt-2 sm:hidden">
+        <LifeLine line={line} width={356} height={34} scale />
+      </div>
+      <div className="mt-3 flex flex-wrap items-center gap-4">
+        <AnswerKeys onSign={say} />
+        <label className="flex min-h-11 items-center gap-2 text-[14.5px]">
+          <input
+            type="checkbox"
+            className="size-5 accent-[var(--sea)]"
+            checked={correction}
+            onChange={(e) => setCorrection(e.target.checked)}
+          />
+          this corrects an earlier answer
+        </label>
+      </div>
+      <div className="grid grid-cols-2 gap-x-10 max-sm:grid-cols-1">
+        <section>
+          <PartHeading>What comes</PartHeading>
+          {tasks.length === 0 && <p>No visit is planned.</p>}
+          {tasks.map((task) => (
+            <div key={task.kind} className="border-line border-t py-1.5">
+              <b>{task.ask.charAt(0).toUpperCase() + task.ask.slice(1)}</b>
+              <div className="text-[14.5px] text-soft">
+                {dayWords(task.earliest)} to {dayWords(task.latest)}, best {dayWords(task.target)};{" "}
+                {task.risk}
+              </div>
+            </div>
+          ))}
+          <Facts sheet={sheet} />
+        </section>
+        <section>
+          <PartHeading>What was seen</PartHeading>
+          <History sheet={sheet} />
+        </section>
+      </div>
+    </article>
+  );
+}
+
+function History({ sheet }: { sheet: Schemas["Sheet"] }) {
+  const past = [...sheet.past].reverse();
+  return (
+    <ol>
+      {past.map((look) => (
+        <li
+          key={look.id}
+          className="grid grid-cols-[104px_24px_1fr] items-baseline gap-2 border-line border-t py-1.5"
+        >
+          <span className="text-[14.5px]">{dayAndYear(look.day)}</span>
+          <span
+            aria-hidden="true"
+            className="code inline-flex size-5 items-center justify-center rounded-full border border-ink text-[12px] font-bold"
+            style={{ background: SIGNS[look.sign].fill, color: SIGNS[look.sign].ink }}
+          >
+            {SIGNS[look.sign].letter}
+          </span>
+          <span>
+            {SIGNS[look.sign].words}
+            <span className="text-[14px] text-soft">
+              {look.who ? `, ${look.who}` : ""}
+              {look.correction ? ", a correction" : ""}
+              {look.note ? ` · ${look.note}` : ""}
+            </span>
+          </span>
+        </li>
+      ))}
+      <li className="grid grid-cols-[104px_24px_1fr] border-line border-t gap-2 py-1.5">
+        <span className="text-[14.5px]">{dayAndYear(sheet.stop.graft.madeOn)}</span>
+        <span />
+        <span>made{sheet.stop.graft.makerName ? ` by ${sheet.stop.graft.makerName}` : ""}</span>
+      </li>
+    </ol>
+  );
+}
+
+function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
+  const { graft, line } = sheet.stop;
+  const rules = useRules();
+  const { length } = useChoices();
+  const technique = rules.data?.techniques.find((t) => t.key === graft.techniqueKey);
+  const schools = sheet.schools.map((s) => {
+    const question = rules.data?.schools.find((q) => q.key === s.question);
+    return [question?.question ?? s.question, question?.schools[s.school]?.name ?? s.school];
+  });
+  const rows: [string, string][] = [
+    ["Technique", technique?.name ?? "not written down"],
+    ["Stock", `${graft.plantCode}, stem ${graft.stemLabel}, ${graft.spotName}`],
+    [
+      "Diameters",
+      `${lengthWords(graft.scionMm, length) || "?"} on ${lengthWords(graft.stockMm, length) || "?"}`,
+    ],
+    [
+      "Wood",
+      [
+        graft.woodSource,
+        graft.woodCutOn
+          ? `cut ${awayWords(graft.woodCutOn, graft.madeOn).replace("today", "the same day").replace("ago", "before")}`
+          : "",
+      ]
+        .filter(Boolean)
+        .join(", ") || "not written down",
+    ],
+    ["Cover", rules.data?.covers.find((c) => c.cover === graft.cover)?.words ?? graft.cover],
+    ["Notes", graft.notes || "none"],
+  ];
+  return (
+    <>
+      <PartHeading>How it was made, {Math.round(line.now)} days ago</PartHeading>
+      <dl className="grid grid-cols-[110px_1fr] text-[15px]">
+        {rows.map(([name, value]) => (
+          <div key={name} className="contents">
+            <dt className="border-line border-t py-1 text-soft">{name}</dt>
+            <dd className="border-line border-t py-1 [overflow-wrap:anywhere]">{value}</dd>
+          </div>
+        ))}
+      </dl>
+      {schools.length > 0 && (
+        <details className="mt-2 text-[15px]">
+          <summary className="text-sea underline">Schools followed</summary>
+          {schools.map(([question, name]) => (
+            <div key={question} className="flex justify-between gap-3 border-line border-t py-1">
+              <span className="text-soft">{question}</span>
+              <span className="text-right">{name}</span>
+            </div>
+          ))}
+        </details>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,191 @@
+import { Link } from "react-router";
+import type { Schemas } from "../api/client";
+import { useBand, useFarm, useToday } from "../api/queries";
+import { awayWords, dayWords } from "../days";
+import { LifeLine } from "../drawings/LifeLine";
+import { Button, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
+
+type TodayView = Schemas["TodayView"];
+
+/** What to do now, in walking order. */
+export function Today() {
+  const today = useToday();
+  const farm = useFarm();
+  if (today.error) return <Trouble problem={today.error} />;
+  if (!today.data || !farm.data) return null;
+  const view = today.data;
+  return (
+    <div className="flex min-h-full max-lg:flex-col">
+      <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
+        <Statement title={title(view)}>{subtitle(view)}</Statement>
+        {farm.data.grafts === 0 ? <NoGrafts /> : <Walk view={view} />}
+      </section>
+      {farm.data.grafts > 0 && (
+        <aside className="w-[372px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+          <OnTheirWay view={view} />
+          <Coming today={view.day} />
+        </aside>
+      )}
+    </div>
+  );
+}
+
+function title(view: TodayView): string {
+  if (view.due === 0) return "Nothing wants a look today";
+  return view.due === 1 ? "One graft wants a look today" : `${view.due} grafts want a look today`;
+}
+
+function subtitle(view: TodayView): string {
+  const first = view.places[0];
+  const minutes = view.places.reduce((sum, place) => sum + place.minutes, 0);
+  const parts = [
+    view.overdue > 0 ? `${view.overdue} overdue` : "",
+    first ? `begin at ${first.spot.name}` : "",
+    minutes > 0 ? `about ${minutes} minutes in all` : "",
+    `${view.soon} more within a week`,
+  ].filter(Boolean);
+  const sentence = parts.join(", ");
+  return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}.`;
+}
+
+function NoGrafts() {
+  return (
+    <Teach
+      title="Today shows what your grafts need"
+      action={
+        <Link to="/bench">
+          <Button strong>Log the first graft</Button>
+        </Link>
+      }
+    >
+      Once a graft is logged, its visits come by themselves: first water, stock shoots, unwrapping, ties off.
+      Each morning they stand here in the order you walk. An old notebook can be{" "}
+      <Link to="/farm/notebook" className="text-sea underline">
+        brought in
+      </Link>{" "}
+      as well.
+    </Teach>
+  );
+}
+
+function Walk({ view }: { view: TodayView }) {
+  if (view.places.length === 0) {
+    return (
+      <p className="mt-4 text-soft">
+        Walk for pleasure. {view.soon > 0 ? `${view.soon} grafts come up within a week.` : ""}
+      </p>
+    );
+  }
+  return (
+    <>
+      <PartHeading>Walk, in order</PartHeading>
+      {view.places.map((place) => (
+        <WalkPlace key={place.spot.id} place={place} />
+      ))}
+    </>
+  );
+}
+
+function WalkPlace({ place }: { place: Schemas["WalkPlace"] }) {
+  return (
+    <section aria-label={place.spot.name} className="mb-1 border-ink border-t-2">
+      <div className="flex items-baseline justify-between gap-3 py-2.5">
+        <h3 className="font-semibold">{place.spot.name}</h3>
+        <span className="mr-2 ml-auto text-[14px] text-soft max-sm:mr-0">
+          {place.due} {place.due === 1 ? "graft" : "grafts"}, about {place.minutes} min
+          {place.overdue > 0 && <b className="text-alarm"> · {place.overdue} overdue</b>}
+        </span>
+        <Link
+          to={`/rounds?spot=${place.spot.id}`}
+          className="rounded border border-sea px-3 py-0.5 font-semibold text-[14px] text-sea hover:bg-surface max-sm:min-h-11 max-sm:py-2.5"
+        >
+          Walk it
+        </Link>
+      </div>
+      {place.errands.map((errand) => (
+        <ErrandRow key={errand.firstCode} errand={errand} />
+      ))}
+    </section>
+  );
+}
+
+function codes(errand: Schemas["Errand"]): string {
+  if (errand.grafts === 1) return errand.firstCode;
+  const tail = errand.lastCode.split("-").pop();
+  return `${errand.firstCode} … ${tail}`;
+}
+
+function ErrandRow({ errand }: { errand: Schemas["Errand"] }) {
+  const asks = errand.asks.join("; ");
+  return (
+    <Link
+      to={`/graft/${errand.firstCode}`}
+      className="grid grid-cols-[150px_1fr_auto] items-baseline gap-x-3 border-line border-t py-1.5 hover:bg-surface max-sm:grid-cols-[1fr_auto]"
+    >
+      <span className="code text-[14px]">{codes(errand)}</span>
+      <span className="max-sm:col-span-2 max-sm:row-start-2">
+        {errand.grafts > 1 ? `${errand.grafts} ` : ""}
+        {errand.varietyName}: {asks}
+      </span>
+      <span
+        className={`whitespace-nowrap text-[14px] ${errand.overdue ? "font-semibold text-alarm" : "text-soft"}`}
+      >
+        day {errand.dayOfLife}
+        {errand.overdue ? ", overdue" : ""}
+      </span>
+    </Link>
+  );
+}
+
+function OnTheirWay({ view }: { view: TodayView }) {
+  return (
+    <>
+      <h2 className="mb-2 font-semibold text-[14px] text-soft">
+        Grafts on their way <span className="font-normal">· {view.waiting} waiting for their first leaf</span>
+      </h2>
+      {view.onTheirWay.map((stop) => (
+        <Link
+          key={stop.graft.id}
+          to={`/graft/${stop.graft.code}`}
+          className="flex items-center gap-2 py-0.5 hover:bg-ground"
+        >
+          <span className="code w-[86px] shrink-0 text-[13.5px]">{stop.graft.code}</span>
+          <LifeLine line={stop.line} width={236} />
+        </Link>
+      ))}
+      <p className="mt-1 text-[13px] text-soft">The brown band is when the first push is expected.</p>
+    </>
+  );
+}
+
+function Coming({ today }: { today: string }) {
+  const band = useBand();
+  const days = (band.data?.visits ?? []).filter((d) => d.day >= today).slice(0, 10);
+  if (days.length === 0) return null;
+  const most = Math.max(...days.map((d) => d.count));
+  return (
+    <>
+      <PartHeading>Coming visits</PartHeading>
+      <table className="w-full text-[14px]">
+        <caption className="sr-only">Visits by the day they aim at</caption>
+        <tbody>
+          {days.map((d) => (
+            <tr key={d.day}>
+              <th scope="row" className="w-24 py-0.5 text-left font-normal">
+                {dayWords(d.day)}
+              </th>
+              <td>
+                <span
+                  className="inline-block h-2 rounded-sm bg-sea/60 align-middle"
+                  style={{ width: `${(d.count / most) * 120}px` }}
+                />{" "}
+                {d.count}
+              </td>
+              <td className="text-right text-soft">{awayWords(d.day, today)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}

@@ -1,0 +1,26 @@
+import api, { type Schemas, told } from "../api/client";
+import { readAnew } from "../api/queries";
+import type { Sign } from "../drawings/signs";
+import { done, failed } from "../undo";
+
+type Graft = Schemas["Graft"];
+
+/** One answer for some grafts. Returns false when none of it was taken. */
+export async function answer(
+  grafts: Pick<Graft, "id" | "version">[],
+  sign: Sign,
+  more: { personId?: number; note?: string; correction?: boolean; seenOn?: string } = {},
+): Promise<boolean> {
+  try {
+    const body = { grafts: grafts.map((g) => ({ graftId: g.id, version: g.version })), sign, ...more };
+    const answered = await told(api.POST("/api/looks", { body }));
+    done(answered.sentence, answered.actId);
+    for (const told of answered.told) failed(told.sentence);
+    await readAnew();
+    return true;
+  } catch (problem) {
+    failed(problem);
+    await readAnew();
+    return false;
+  }
+}

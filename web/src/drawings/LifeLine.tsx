@@ -1,0 +1,132 @@
+import { scaleLinear } from "d3-scale";
+import type { Schemas } from "../api/client";
+import { PACE_WORDS, SIGNS } from "./signs";
+
+/** Marks closer together than this, in px, would hide each other; the latest of them is drawn. */
+const APART = 13;
+
+type Mark = Schemas["Mark"];
+
+export function spread(marks: Mark[], x: (day: number) => number): Mark[] {
+  const kept: Mark[] = [];
+  for (const mark of marks) {
+    const before = kept[kept.length - 1];
+    const changed = !before || before.sign !== mark.sign;
+    if (before && !changed) continue;
+    if (before && x(mark.at) - x(before.at) < APART) kept.pop();
+    kept.push(mark);
+  }
+  return kept;
+}
+
+/** In words, for readers who do not see the drawing. */
+export function lifeWords(line: Schemas["LifeLine"]): string {
+  const last = line.marks[line.marks.length - 1];
+  const seen = last
+    ? `last seen ${SIGNS[last.sign].words} on day ${Math.round(last.at)}`
+    : "not looked at yet";
+  return `Day ${Math.round(line.now)}, ${PACE_WORDS[line.pace]}, ${seen}, first push expected day ${line.pushFrom} to ${line.pushTo}`;
+}
+
+/** A graft's life as one thin track in healing days. */
+export function LifeLine(props: {
+  line: Schemas["LifeLine"];
+  width: number;
+  height?: number;
+  scale?: boolean;
+}) {
+  const { line, width, height = 30, scale = false } = props;
+  const axis = scale ? 16 : 0;
+  const y = height / 2 + 2;
+  const x = scaleLinear()
+    .domain([0, line.length])
+    .range([8, width - 8])
+    .clamp(true);
+  return (
+    <svg
+      width={width}
+      height={height + axis}
+      role="img"
+      aria-label={lifeWords(line)}
+      className="block max-w-full shrink-0"
+      viewBox={`0 0 ${width} ${height + axis}`}
+    >
+      <rect
+        x={x(line.pushFrom)}
+        y={y - 10}
+        width={x(line.pushTo) - x(line.pushFrom)}
+        height={20}
+        fill="var(--stage-P)"
+        opacity={0.2}
+      />
+      <line x1={x(0)} x2={x(line.length)} y1={y} y2={y} stroke="var(--line)" strokeWidth={2} />
+      <line x1={x(0)} x2={x(line.now)} y1={y} y2={y} stroke="var(--ink)" strokeWidth={2} />
+      {line.notches.map((notch) => (
+        <line
+          key={notch.kind}
+          x1={x(notch.at)}
+          x2={x(notch.at)}
+          y1={y - 5}
+          y2={y + 5}
+          stroke={notch.overdue ? "var(--alarm)" : "var(--soft)"}
+          strokeWidth={notch.overdue ? 2.5 : 1.4}
+        />
+      ))}
+      {spread(line.marks, x).map((mark) => (
+        <g key={`${mark.at}${mark.sign}`}>
+          <circle
+            cx={x(mark.at)}
+            cy={y}
+            r={6.8}
+            fill={SIGNS[mark.sign].fill}
+            stroke="var(--ink)"
+            strokeWidth={0.8}
+          />
+          <text
+            x={x(mark.at)}
+            y={y + 3.6}
+            fontSize={10}
+            fontWeight={700}
+            textAnchor="middle"
+            fill={SIGNS[mark.sign].ink}
+          >
+            {SIGNS[mark.sign].letter}
+          </text>
+        </g>
+      ))}
+      {line.pace !== "ENDED" && (
+        <g>
+          <line
+            x1={x(line.now)}
+            x2={x(line.now)}
+            y1={y - 9}
+            y2={y + 6}
+            stroke="var(--ink)"
+            strokeWidth={1.4}
+          />
+          <circle
+            cx={x(line.now)}
+            cy={y - 10}
+            r={4}
+            fill="var(--lamp)"
+            stroke="var(--ink)"
+            strokeWidth={1.2}
+          />
+        </g>
+      )}
+      {scale &&
+        [0, 30, 60, 90, 120].map((day) => (
+          <text
+            key={day}
+            x={day === 0 ? 1 : x(day)}
+            y={height + 12}
+            fontSize={11.5}
+            textAnchor={day === 0 ? "start" : "middle"}
+            fill="var(--soft)"
+          >
+            {day === 0 ? "day 0" : day}
+          </text>
+        ))}
+    </svg>
+  );
+}

@@ -1,0 +1,70 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import api, { type Schemas, told } from "../api/client";
+import { Input, Overlay } from "../ui/parts";
+
+type Found = Schemas["Found"];
+
+const PLACES: Record<string, (found: Found) => string> = {
+  graft: (found) => `/graft/${encodeURIComponent(found.code)}`,
+  plant: (found) => `/trees?search=${encodeURIComponent(found.code)}`,
+  variety: (found) => `/trees?tab=varieties&search=${encodeURIComponent(found.code)}`,
+};
+
+/** Finds grafts, plants and varieties by code, name or place. */
+export function Find({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const [text, setText] = useState("");
+  const [at, setAt] = useState(0);
+  const navigate = useNavigate();
+  const found = useQuery({
+    queryKey: ["find", text],
+    enabled: open && text.trim().length > 0,
+    placeholderData: (before) => before,
+    queryFn: () => told(api.GET("/api/grafts/find", { params: { query: { q: text.trim() } } })),
+  });
+  const rows = text.trim() ? (found.data ?? []) : [];
+  const go = (row?: Found) => {
+    if (!row) return;
+    onClose();
+    setText("");
+    navigate(PLACES[row.kind](row));
+  };
+  const onKey = (event: React.KeyboardEvent) => {
+    if (event.key === "ArrowDown") setAt((i) => Math.min(i + 1, rows.length - 1));
+    else if (event.key === "ArrowUp") setAt((i) => Math.max(i - 1, 0));
+    else if (event.key === "Enter") go(rows[at]);
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <Overlay open={open} onClose={onClose} title="Find" description="A code, a variety or a place.">
+      <Input
+        aria-label="What to find"
+        autoFocus
+        value={text}
+        maxLength={100}
+        onKeyDown={onKey}
+        onChange={(event) => {
+          setText(event.target.value);
+          setAt(0);
+        }}
+      />
+      <ul className="mt-3">
+        {rows.map((row, i) => (
+          <li key={`${row.kind}${row.code}`}>
+            <button
+              type="button"
+              onClick={() => go(row)}
+              className={`flex w-full gap-3 border-line border-t px-1 py-2 text-left ${i === at ? "bg-ground" : ""}`}
+            >
+              <span className="code w-32 shrink-0 text-[14px]">{row.code}</span>
+              <span className="text-soft">{row.words}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {text.trim() && found.data?.length === 0 && <p className="text-soft">Nothing here is called that.</p>}
+    </Overlay>
+  );
+}

@@ -1,0 +1,159 @@
+import { useMemo, useState } from "react";
+import { Navigate, NavLink, Route, Routes, useLocation, useNavigate } from "react-router";
+import { useFarm, useToday } from "../api/queries";
+import { Bench } from "../bench/Bench";
+import { GraftPage } from "../care/GraftSheet";
+import { Rounds } from "../care/Rounds";
+import { Today } from "../care/Today";
+import { dayWords } from "../days";
+import { Notebook } from "../exchange/Notebook";
+import { FarmRoom } from "../place/FarmRoom";
+import { FirstRun } from "../place/FirstRun";
+import { Trees } from "../place/Trees";
+import { RulesRoom } from "../rules/RulesRoom";
+import { Takes } from "../take/Takes";
+import { Trouble } from "../ui/parts";
+import { useKeys } from "../ui/useKeys";
+import { takeBack } from "../undo";
+import { DemoClock } from "./DemoClock";
+import { Find } from "./Find";
+import { KeyHelp } from "./KeyHelp";
+import { SawSomething } from "./SawSomething";
+import { SeasonBand } from "./SeasonBand";
+import { moved, useScope } from "./scope";
+import { STATIONS } from "./stations";
+
+type Laid = "find" | "saw" | "keys" | undefined;
+
+/** The frame of every screen: season band above, stations at the left, the work table in the rest. */
+export function Frame() {
+  const farm = useFarm();
+  const [laid, setLaid] = useState<Laid>();
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const { scope, setScope } = useScope();
+  const keys = useMemo(
+    () => ({
+      ...Object.fromEntries(STATIONS.filter((s) => s.digit).map((s) => [s.digit, () => navigate(s.path)])),
+      "/": () => setLaid("find"),
+      ".": () => setLaid("saw"),
+      "?": () => setLaid("keys"),
+      u: () => takeBack(),
+      "[": () => scope.from && setScope(moved(scope, -7)),
+      "]": () => scope.from && setScope(moved(scope, 7)),
+    }),
+    [navigate, scope, setScope],
+  );
+  const begun = farm.data?.site !== undefined;
+  useKeys(keys, begun);
+  if (farm.error) return <Trouble problem={farm.error} />;
+  if (!farm.data) return null;
+  if (!begun && pathname !== "/begin") return <Navigate to="/begin" replace />;
+  if (pathname === "/begin") return <FirstRun />;
+  return (
+    <div className="flex h-dvh flex-col">
+      <header className="grid h-16 shrink-0 grid-cols-[188px_1fr_auto] border-line border-b bg-surface max-sm:h-14 max-sm:grid-cols-[1fr_auto]">
+        <NavLink to="/farm" className="px-[18px] py-2.5 leading-tight hover:underline max-sm:py-1.5">
+          <b className="block text-[18px]">Bay Lantern</b>
+          <span className="block truncate text-[13px] text-soft">{farm.data.site?.name}</span>
+        </NavLink>
+        <SeasonBand />
+        <div className="flex flex-col items-end justify-center gap-1 px-4 text-[13.5px]">
+          <button
+            type="button"
+            className="text-soft hover:underline max-sm:min-h-6"
+            onClick={() => setLaid("find")}
+          >
+            Find <kbd className="code">/</kbd>
+          </button>
+          {farm.data.demo ? <DemoClock today={farm.data.today} /> : <b>{dayWords(farm.data.today)}</b>}
+        </div>
+      </header>
+      <div className="flex min-h-0 flex-1">
+        <StationList onLay={setLaid} />
+        <main id="table" className="min-w-0 flex-1 overflow-auto">
+          <Routes>
+            <Route path="/" element={<Navigate to="/today" replace />} />
+            <Route path="/today" element={<Today />} />
+            <Route path="/bench" element={<Bench />} />
+            <Route path="/rounds" element={<Rounds />} />
+            <Route path="/takes" element={<Takes />} />
+            <Route path="/trees" element={<Trees />} />
+            <Route path="/rules" element={<RulesRoom />} />
+            <Route path="/farm" element={<FarmRoom />} />
+            <Route path="/farm/notebook" element={<Notebook />} />
+            <Route path="/graft/:code" element={<GraftPage />} />
+          </Routes>
+        </main>
+      </div>
+      <BottomBar onMore={() => setLaid("keys")} />
+      <Find open={laid === "find"} onClose={() => setLaid(undefined)} />
+      <SawSomething open={laid === "saw"} onClose={() => setLaid(undefined)} />
+      <KeyHelp open={laid === "keys"} onClose={() => setLaid(undefined)} />
+    </div>
+  );
+}
+
+function useCounts(): Record<string, string> {
+  const today = useToday();
+  return today.data
+    ? { "/today": `${today.data.due} due`, "/rounds": today.data.due ? `${today.data.due}` : "" }
+    : {};
+}
+
+function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
+  const counts = useCounts();
+  return (
+    <nav
+      aria-label="Stations"
+      className="flex w-[188px] shrink-0 flex-col border-line border-r py-3.5 max-sm:hidden"
+    >
+      {STATIONS.map((station) => (
+        <NavLink
+          key={station.path}
+          to={station.path}
+          className={({ isActive }) =>
+            `flex items-baseline gap-3 px-[18px] py-[7px] ${isActive ? "bg-surface font-semibold shadow-[inset_3px_0_0_var(--sea)]" : "hover:bg-surface"}`
+          }
+        >
+          <span className="w-3.5 text-[12.5px] text-soft">{station.digit}</span>
+          {station.name}
+          <span className="ml-auto text-[12.5px] text-soft">{counts[station.path]}</span>
+        </NavLink>
+      ))}
+      <div className="mt-auto flex flex-col items-start gap-1.5 px-[18px] pt-4 text-[14px] text-soft">
+        <button type="button" className="hover:underline" onClick={() => onLay("saw")}>
+          <kbd className="code">.</kbd> I saw something
+        </button>
+        <button type="button" className="hover:underline" onClick={() => onLay("keys")}>
+          <kbd className="code">?</kbd> Keys
+        </button>
+      </div>
+    </nav>
+  );
+}
+
+function BottomBar({ onMore }: { onMore: () => void }) {
+  const stations = STATIONS.filter((s) => ["Today", "Rounds", "Bench", "Takes"].includes(s.name));
+  return (
+    <nav
+      aria-label="Stations"
+      className="hidden shrink-0 grid-cols-5 border-line border-t bg-surface max-sm:grid"
+    >
+      {stations.map((station) => (
+        <NavLink
+          key={station.path}
+          to={station.path}
+          className={({ isActive }) =>
+            `flex min-h-12 items-center justify-center text-[15px] ${isActive ? "font-semibold shadow-[inset_0_3px_0_var(--sea)]" : ""}`
+          }
+        >
+          {station.name}
+        </NavLink>
+      ))}
+      <button type="button" className="min-h-12 text-[15px]" onClick={onMore}>
+        More
+      </button>
+    </nav>
+  );
+}

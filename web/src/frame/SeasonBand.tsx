@@ -1,0 +1,140 @@
+import { scaleTime } from "d3-scale";
+import { area, curveBasis } from "d3-shape";
+import { addDays, parseISO } from "date-fns";
+import { useEffect, useRef, useState } from "react";
+import type { Schemas } from "../api/client";
+import { useBand } from "../api/queries";
+import { dayWords, isoDay } from "../days";
+import { type Scope, useScope } from "./scope";
+
+const HEIGHT = 64;
+const BASE = 44;
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+
+interface Point {
+  day: Date;
+  value: number;
+}
+
+/** Weekly sums over the year from days with a count. */
+function weekly(counts: { day: string; count: number }[], from: string): Point[] {
+  const start = parseISO(from);
+  const weeks = Array.from({ length: 54 }, (_, i) => ({ day: addDays(start, i * 7), value: 0 }));
+  for (const { day, count } of counts) {
+    const week = Math.round((parseISO(day).getTime() - start.getTime()) / (7 * 86_400_000));
+    if (week >= 0 && week < weeks.length) weeks[week].value += count;
+  }
+  return weeks;
+}
+
+function useWidth() {
+  const ref = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(900);
+  useEffect(() => {
+    if (!ref.current) return;
+    const watch = new ResizeObserver(([entry]) => setWidth(Math.max(280, entry.contentRect.width)));
+    watch.observe(ref.current);
+    return () => watch.disconnect();
+  }, []);
+  return { ref, width };
+}
+
+/** The year as a ribbon: grafts made as swells, visits to come as a paler one, today a small lamp. */
+export function SeasonBand() {
+  const band = useBand();
+  const { scope, setScope } = useScope();
+  const { ref, width } = useWidth();
+  return (
+    <div ref={ref} className="h-16 min-w-0 max-sm:hidden">
+      {band.data && <Ribbon band={band.data} width={width} scope={scope} onScope={setScope} />}
+    </div>
+  );
+}
+
+interface RibbonProps {
+  band: Schemas["Band"];
+  width: number;
+  scope: Scope;
+  onScope: (scope: Scope) => void;
+}
+
+function Ribbon({ band, width, scope, onScope }: RibbonProps) {
+  const [drag, setDrag] = useState<{ start: number; now: number }>();
+  const x = scaleTime()
+    .domain([parseISO(band.from), parseISO(band.to)])
+    .range([16, width - 16]);
+  const made = weekly(
+    band.made.map((w) => ({ day: w.week, count: w.count })),
+    band.from,
+  );
+  const visits = weekly(band.visits, band.from);
+  const shape = (points: Point[], tall: number) => {
+    const most = Math.max(1, ...points.map((p) => p.value));
+    return (
+      area<Point>()
+        .x((p) => x(p.day))
+        .y0(BASE)
+        .y1((p) => BASE - (p.value / most) * tall)
+        .curve(curveBasis)(points) ?? ""
+    );
+  };
+  const at = (event: React.PointerEvent<SVGSVGElement>) =>
+    event.clientX - event.currentTarget.getBoundingClientRect().left;
+  const release = () => {
+    if (!drag) return;
+    const [a, b] = [Math.min(drag.start, drag.now), Math.max(drag.start, drag.now)];
+    onScope(b - a < 5 ? {} : { from: isoDay(x.invert(a)), to: isoDay(x.invert(b)) });
+    setDrag(undefined);
+  };
+  const span = drag
+    ? [Math.min(drag.start, drag.now), Math.max(drag.start, drag.now)]
+    : scope.from && scope.to
+      ? [x(parseISO(scope.from)), x(parseISO(scope.to))]
+      : undefined;
+  const lamp = x(parseISO(band.today));
+  const told = scope.from && scope.to ? `, from ${dayWords(scope.from)} to ${dayWords(scope.to)}` : "";
+  return (
+    <svg
+      width={width}
+      height={HEIGHT}
+      role="img"
+      aria-label={`The year so far: grafts made and visits to come${told}`}
+      className="block cursor-crosshair touch-none select-none"
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        setDrag({ start: at(event), now: at(event) });
+      }}
+      onPointerMove={(event) => drag && setDrag({ ...drag, now: at(event) })}
+      onPointerUp={release}
+    >
+      {span && (
+        <rect
+          x={span[0]}
+          y={4}
+          width={Math.max(2, span[1] - span[0])}
+          height={BASE - 4}
+          fill="var(--sea)"
+          opacity={0.16}
+        />
+      )}
+      <path d={shape(visits, 20)} fill="var(--sea)" opacity={0.22} />
+      <path d={shape(made, 30)} fill="var(--stage-H)" opacity={0.85} />
+      <line x1={16} x2={width - 16} y1={BASE} y2={BASE} stroke="var(--ink)" />
+      {MONTHS.map((month, i) => {
+        const start = x(new Date(parseISO(band.from).getFullYear(), i, 1));
+        const middle = x(new Date(parseISO(band.from).getFullYear(), i, 15));
+        return (
+          <g key={month}>
+            <line x1={start} x2={start} y1={BASE} y2={BASE + 6} stroke="var(--line)" />
+            <text x={middle} y={59} textAnchor="middle" fontSize={11.5} fill="var(--soft)">
+              {month}
+            </text>
+          </g>
+        );
+      })}
+      <line x1={lamp} x2={lamp} y1={9} y2={BASE + 6} stroke="var(--ink)" strokeWidth={1.5} />
+      <circle cx={lamp} cy={9} r={8} fill="var(--lamp)" opacity={0.28} />
+      <circle cx={lamp} cy={9} r={4.5} fill="var(--lamp)" stroke="var(--ink)" />
+    </svg>
+  );
+}

@@ -1,0 +1,35 @@
+/** Stations in working order. A station keeps its digit for good, also while others are not there yet. */
+export const STATIONS = [
+  { digit: "1", name: "Today", path: "/today" },
+  { digit: "5", name: "Bench", path: "/bench" },
+  { digit: "6", name: "Rounds", path: "/rounds" },
+  { digit: "7", name: "Takes", path: "/takes" },
+  { digit: "9", name: "Trees", path: "/trees" },
+  { digit: "", name: "Rules", path: "/rules" },
+];
+
+/** The keys of each station, as the key help shows them. */
+export const KEYS: Record<string, [string, string][]> = {
+  "/rounds": [
+    ["G S P L N D M", "green, swelling, pushed, leafed, nothing yet, dead, missing"],
+    ["F W O", "first flush firm, second wave, planted out"],
+    ["↑ ↓", "next or last graft on the walk"],
+    ["Space", "mark it, to answer several at once"],
+    ["A", "mark all of the same errand"],
+    ["Enter", "open its sheet"],
+  ],
+  "/bench": [["Ctrl Enter", "log what the form says"]],
+  "/takes": [
+    ["↑ ↓", "next or last group"],
+    ["Enter", "open its grafts"],
+    ["T", "read as table"],
+  ],
+  "": [
+    ["1 5 6 7 9", "go to a station by its number"],
+    ["/", "find a code, variety or place"],
+    [".", "I saw something"],
+    ["[ ]", "move the span on the season band by a week"],
+    ["U", "take back the last thing done"],
+    ["?", "these keys"],
+  ],
+};

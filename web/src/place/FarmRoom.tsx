@@ -1,0 +1,215 @@
+import { useRef, useState } from "react";
+import { Link } from "react-router";
+import api, { sendFile, told } from "../api/client";
+import { readAnew, useFarm, useSpots } from "../api/queries";
+import { Button, Field, Input, PartHeading, Select, Statement } from "../ui/parts";
+import { useSend } from "../ui/useSend";
+import { done, failed } from "../undo";
+import { choose, useChoices } from "../units";
+import { SiteForm } from "./SiteForm";
+
+/** The farm itself: where it is, its places and people, this device's choices, and what goes in and out. */
+export function FarmRoom() {
+  const farm = useFarm();
+  const { length, theme } = useChoices();
+  if (!farm.data?.site) return null;
+  return (
+    <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">
+      <Statement title={farm.data.site.name}>
+        {farm.data.plants} plants, {farm.data.varieties} varieties, {farm.data.grafts} grafts on record.
+      </Statement>
+      <SiteForm
+        key={farm.data.site.version}
+        site={farm.data.site}
+        button="Save the place"
+        onSaved={() => done("The place is saved")}
+      />
+      <div className="grid grid-cols-3 gap-x-10 max-lg:grid-cols-1">
+        <Spots />
+        <People />
+        <section>
+          <PartHeading>On this device</PartHeading>
+          <div className="grid gap-2">
+            <Field label="Lengths">
+              <Select value={length} onChange={(e) => choose({ length: e.target.value as "mm" | "inch" })}>
+                <option value="mm">millimetres</option>
+                <option value="inch">inches, to a sixteenth</option>
+              </Select>
+            </Field>
+            <Field label="Light">
+              <Select
+                value={theme}
+                onChange={(e) => choose({ theme: e.target.value as "day" | "lamplight" })}
+              >
+                <option value="day">day, for glare</option>
+                <option value="lamplight">lamplight, for evenings</option>
+              </Select>
+            </Field>
+          </div>
+          <InAndOut />
+        </section>
+      </div>
+    </div>
+  );
+}
+
+function Spots() {
+  const spots = useSpots();
+  const [name, setName] = useState("");
+  const { send, problem } = useSend();
+  const list = spots.data ?? [];
+  const move = (at: number, by: number) => {
+    const ids = list.map((s) => s.id);
+    const [id] = ids.splice(at, 1);
+    ids.splice(at + by, 0, id);
+    send(() => told(api.PUT("/api/walk", { body: { ids } })));
+  };
+  return (
+    <section>
+      <PartHeading>Places, in walking order</PartHeading>
+      <ol>
+        {list.map((spot, i) => (
+          <li key={spot.id} className="flex items-center gap-1 border-line border-t">
+            <span className="w-5 text-[14px] text-soft">{i + 1}</span>
+            <span className="flex-1 truncate">{spot.name}</span>
+            <button
+              type="button"
+              aria-label={`${spot.name} earlier`}
+              disabled={i === 0}
+              className="min-h-9 px-2 disabled:opacity-30 max-sm:min-h-11"
+              onClick={() => move(i, -1)}
+            >
+              ↑
+            </button>
+            <button
+              type="button"
+              aria-label={`${spot.name} later`}
+              disabled={i === list.length - 1}
+              className="min-h-9 px-2 disabled:opacity-30 max-sm:min-h-11"
+              onClick={() => move(i, 1)}
+            >
+              ↓
+            </button>
+          </li>
+        ))}
+      </ol>
+      <Adder
+        label="A new place"
+        name={name}
+        onName={setName}
+        problem={problem?.message}
+        onAdd={async () => {
+          if (await send(() => told(api.POST("/api/spots", { body: { name } })))) setName("");
+        }}
+      />
+    </section>
+  );
+}
+
+function People() {
+  const farm = useFarm();
+  const [name, setName] = useState("");
+  const { send, problem } = useSend();
+  return (
+    <section>
+      <PartHeading>People</PartHeading>
+      <ul>
+        {(farm.data?.people ?? []).map((person) => (
+          <li key={person.id} className="border-line border-t py-1.5">
+            {person.name}
+          </li>
+        ))}
+      </ul>
+      <Adder
+        label="Somebody new"
+        name={name}
+        onName={setName}
+        problem={problem?.message}
+        onAdd={async () => {
+          if (await send(() => told(api.POST("/api/people", { body: { name } })))) setName("");
+        }}
+      />
+    </section>
+  );
+}
+
+function Adder(props: {
+  label: string;
+  name: string;
+  problem?: string;
+  onName: (name: string) => void;
+  onAdd: () => void;
+}) {
+  return (
+    <form
+      className="mt-2 flex items-end gap-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        props.onAdd();
+      }}
+    >
+      <div className="flex-1">
+        <Field label={props.label} error={props.problem}>
+          <Input value={props.name} maxLength={120} onChange={(e) => props.onName(e.target.value)} />
+        </Field>
+      </div>
+      <Button type="submit" disabled={!props.name.trim()}>
+        Add
+      </Button>
+    </form>
+  );
+}
+
+function InAndOut() {
+  const zip = useRef<HTMLInputElement>(null);
+  const bringIn = async (file?: File) => {
+    if (!file) return;
+    try {
+      await sendFile("/api/exchange/farm.zip", file);
+      done("The whole farm is in");
+      await readAnew();
+    } catch (problem) {
+      failed(problem);
+    }
+  };
+  return (
+    <>
+      <PartHeading>In and out</PartHeading>
+      <ul className="grid gap-1.5">
+        <li>
+          <Link to="/farm/notebook" className="text-sea underline">
+            Bring in an old notebook
+          </Link>
+        </li>
+        <li>
+          <a className="text-sea underline" href="/api/exchange/farm.zip">
+            Take the whole farm out, as a zip
+          </a>
+        </li>
+        <li>
+          <button type="button" className="text-sea underline" onClick={() => zip.current?.click()}>
+            Bring a whole farm in, from such a zip
+          </button>
+          <input
+            ref={zip}
+            type="file"
+            accept=".zip"
+            className="hidden"
+            aria-label="Farm zip"
+            onChange={(e) => bringIn(e.target.files?.[0])}
+          />
+        </li>
+        <li>
+          <a className="text-sea underline" href="/api/exchange/grafts.csv">
+            All grafts as CSV
+          </a>
+        </li>
+        <li>
+          <a className="text-sea underline" href="/api/exchange/visits.ics">
+            Visits for a calendar
+          </a>
+        </li>
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,198 @@
+import { useVirtualizer } from "@tanstack/react-virtual";
+import { useRef, useState } from "react";
+import { useSearchParams } from "react-router";
+import type { Schemas } from "../api/client";
+import { usePlants, useVarieties } from "../api/queries";
+import { Button, Input, Statement, Teach, Trouble } from "../ui/parts";
+import { lengthWords, useChoices } from "../units";
+import { PlantForm } from "./PlantForm";
+import { VarietyForm } from "./VarietyForm";
+
+const KINDS: Record<Schemas["Plant"]["kind"], string> = {
+  SEEDLING_STOCK: "stock",
+  FIELD_TREE: "field tree",
+  MOTHER_TREE: "mother tree",
+};
+
+/** Plants and varieties. */
+export function Trees() {
+  const [search, setSearch] = useSearchParams();
+  const tab = search.get("tab") ?? "plants";
+  const text = search.get("search") ?? "";
+  const set = (tabName: string, searchText: string) =>
+    setSearch(
+      { ...(tabName === "plants" ? {} : { tab: tabName }), ...(searchText ? { search: searchText } : {}) },
+      { replace: true },
+    );
+  const [adding, setAdding] = useState(false);
+  const plants = usePlants(tab === "plants" ? text : "");
+  const varieties = useVarieties();
+  if (!plants.data || !varieties.data) return <Trouble problem={plants.error ?? varieties.error} />;
+  const onVarieties = tab === "varieties";
+  return (
+    <div className="flex h-full flex-col px-[26px] py-5 max-sm:px-4">
+      <Statement title={onVarieties ? `${varieties.data.length} varieties` : `${plants.data.total} plants`}>
+        {onVarieties
+          ? "What you graft; the two letters begin every code."
+          : "Stocks, field trees and mothers, in walking order."}
+      </Statement>
+      <div className="mb-3 flex flex-wrap items-center gap-2">
+        <div className="flex gap-1" role="tablist" aria-label="What to show">
+          {[
+            ["plants", "Plants"],
+            ["varieties", "Varieties"],
+          ].map(([key, words]) => (
+            <button
+              key={key}
+              type="button"
+              role="tab"
+              aria-selected={tab === key}
+              className={`min-h-9 px-3 max-sm:min-h-11 ${tab === key ? "border-sea border-b-2 font-semibold" : "text-soft"}`}
+              onClick={() => {
+                setAdding(false);
+                set(key, "");
+              }}
+            >
+              {words}
+            </button>
+          ))}
+        </div>
+        <Input
+          aria-label="Find here"
+          placeholder="code, variety or place"
+          className="max-w-60"
+          value={text}
+          onChange={(e) => set(tab, e.target.value)}
+        />
+        <Button onClick={() => setAdding(!adding)} aria-expanded={adding}>
+          {adding ? "Close" : onVarieties ? "Add a variety" : "Add plants"}
+        </Button>
+      </div>
+      {adding && (
+        <div className="mb-4 border-line border-y bg-surface p-4">
+          {onVarieties ? <VarietyForm onSaved={() => {}} /> : <PlantForm onSaved={() => {}} />}
+        </div>
+      )}
+      {onVarieties ? (
+        <VarietyTable all={varieties.data} text={text} />
+      ) : (
+        <PlantTable list={plants.data} text={text} />
+      )}
+    </div>
+  );
+}
+
+function PlantTable({ list, text }: { list: Schemas["PlantList"]; text: string }) {
+  const box = useRef<HTMLDivElement>(null);
+  const { length } = useChoices();
+  const rows = useVirtualizer({
+    count: list.plants.length,
+    getScrollElement: () => box.current,
+    estimateSize: () => 37,
+    overscan: 12,
+  });
+  if (list.plants.length === 0) {
+    return (
+      <Teach title={text ? "No plant is called that" : "No plants yet"}>
+        Add stocks by typing or pasting a line for each: a code, and the diameter where you measured it.
+      </Teach>
+    );
+  }
+  const stems = new Map<number, Schemas["Stem"][]>();
+  for (const stem of list.stems) stems.set(stem.plantId, [...(stems.get(stem.plantId) ?? []), stem]);
+  return (
+    <>
+      <section
+        ref={box}
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolled list must be reachable by keys
+        tabIndex={0}
+        aria-label="Plants"
+        className="min-h-0 flex-1 overflow-auto border-ink border-t-2"
+      >
+        <div style={{ height: rows.getTotalSize(), position: "relative" }}>
+          {rows.getVirtualItems().map((item) => {
+            const plant = list.plants[item.index];
+            const sizes = (stems.get(plant.id) ?? [])
+              .map((s) => lengthWords(s.diameterMm, length))
+              .filter(Boolean);
+            return (
+              <div
+                key={plant.id}
+                className="absolute grid w-full grid-cols-[120px_1fr_1fr_1fr_120px] items-center gap-3 border-line border-b px-1 max-sm:grid-cols-[110px_1fr_1fr]"
+                style={{ height: item.size, transform: `translateY(${item.start}px)` }}
+              >
+                <span className="code text-[14.5px]">{plant.code}</span>
+                <span className="truncate">
+                  {plant.speciesKey} {KINDS[plant.kind]}
+                </span>
+                <span className="truncate">{plant.spotName}</span>
+                <span className="truncate text-soft max-sm:hidden">
+                  {plant.varietyName ?? plant.stockKind ?? ""}
+                </span>
+                <span className="text-right max-sm:hidden">{sizes.join(", ")}</span>
+              </div>
+            );
+          })}
+        </div>
+      </section>
+      {list.plants.length < list.total && (
+        <p className="mt-1 text-[14px] text-soft">
+          {list.plants.length} of {list.total} are shown; type to find others.
+        </p>
+      )}
+    </>
+  );
+}
+
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+
+function VarietyTable({ all, text }: { all: Schemas["Variety"][]; text: string }) {
+  const [open, setOpen] = useState<number>();
+  const shown = all.filter((v) =>
+    `${v.name} ${v.speciesKey} ${v.letters}`.toLowerCase().includes(text.toLowerCase()),
+  );
+  if (shown.length === 0) {
+    return (
+      <Teach title={text ? "No variety is called that" : "No varieties yet"}>Add the first one above.</Teach>
+    );
+  }
+  return (
+    <ul>
+      {shown.map((v) => (
+        <li key={v.id} className="border-line border-t">
+          <button
+            type="button"
+            aria-expanded={open === v.id}
+            onClick={() => setOpen(open === v.id ? undefined : v.id)}
+            className="grid min-h-9 w-full grid-cols-[44px_180px_110px_160px_1fr] items-center gap-3 text-left hover:bg-surface max-sm:grid-cols-[44px_1fr_1fr]"
+          >
+            <b className="code">{v.letters}</b>
+            <span>
+              {v.name}
+              {v.flowering ? ` (${v.flowering})` : ""}
+            </span>
+            <span>{v.speciesKey}</span>
+            <span className="max-sm:hidden">
+              {v.harvestMonths
+                .split(",")
+                .filter(Boolean)
+                .map((m) => MONTHS[Number(m) - 1])
+                .slice(0, 4)
+                .join(" ")}
+              {v.harvestMonths.split(",").length > 4 ? " …" : ""}
+            </span>
+            <span className="truncate text-soft max-sm:hidden">
+              {v.protectedRight && <b className="text-alarm">protected </b>}
+              {v.notes}
+            </span>
+          </button>
+          {open === v.id && (
+            <div className="bg-surface p-4">
+              <VarietyForm key={v.version} variety={v} onSaved={() => setOpen(undefined)} />
+            </div>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,115 @@
+import { useState } from "react";
+import type { Schemas } from "../api/client";
+import { useRules } from "../api/queries";
+import { PartHeading, Select, Statement, Trouble } from "../ui/parts";
+
+const NAMES: Record<string, string> = {
+  base: "counts warmth from",
+  upper: "counts warmth up to",
+  healingLeast: "heals from",
+  healingBest: "heals best at",
+  healingMost: "heals up to",
+  coldLimit: "fresh grafts in danger below",
+  flushes: "waves of growth",
+  swellToSwell: "from swell to swell",
+  winterHold: "rests below",
+};
+
+/** The figures the advice rests on: each with its range, its unit and its reason. */
+export function RulesRoom() {
+  const rules = useRules();
+  const [key, setKey] = useState("mango");
+  if (!rules.data) return <Trouble problem={rules.error} />;
+  const species = rules.data.species.find((s) => s.key === key);
+  return (
+    <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">
+      <Statement title="What the advice rests on">
+        Horticulture gives ranges, not constants. These are starting figures; your own records decide.
+      </Statement>
+      <Select aria-label="Species" className="max-w-60" value={key} onChange={(e) => setKey(e.target.value)}>
+        {rules.data.species.map((s) => (
+          <option key={s.key} value={s.key}>
+            {s.name}
+          </option>
+        ))}
+      </Select>
+      {species && <SpeciesFigures species={species} />}
+      <PartHeading>Techniques</PartHeading>
+      <div className="overflow-auto">
+        <table className="w-full min-w-[760px] text-[14.5px]">
+          <thead className="text-left text-soft">
+            <tr>
+              {["technique", "scion ÷ stock", "stock, mm", "cut, mm", "bark must slip", "note"].map((h) => (
+                <th key={h} scope="col" className="py-1 pr-3 font-normal">
+                  {h}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rules.data.techniques.map((t) => (
+              <tr key={t.key} className="border-line border-t align-baseline">
+                <th scope="row" className="py-1 pr-3 text-left font-semibold">
+                  {t.name}
+                </th>
+                {[t.ratio, t.stockMm, t.cutMm].map((f) => (
+                  <td key={f.why + f.low} className="whitespace-nowrap pr-3" title={f.why}>
+                    {f.low}–{f.high}
+                  </td>
+                ))}
+                <td className="pr-3">{t.bark.toLowerCase()}</td>
+                <td>{t.note}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <PartHeading>Where growers disagree</PartHeading>
+      {rules.data.schools.map((q) => (
+        <details key={q.key} className="border-line border-t py-1.5">
+          <summary>
+            <b>{q.question}</b>: {q.schools[q.standard]?.name}{" "}
+            <span className="text-soft">unless you choose otherwise</span>
+          </summary>
+          <p className="py-1 text-soft">{q.why}.</p>
+          <ul>
+            {Object.values(q.schools).map((school) => (
+              <li key={school.key}>
+                {school.name}. <span className="text-soft">Risk: {school.risk}.</span>
+              </li>
+            ))}
+          </ul>
+        </details>
+      ))}
+    </div>
+  );
+}
+
+function SpeciesFigures({ species }: { species: Schemas["Species"] }) {
+  return (
+    <>
+      <p className="mt-3">
+        {species.family}, {species.genus}. {species.notes.join(" ")}
+      </p>
+      <table className="mt-2 w-full text-[15px]">
+        <caption className="sr-only">Figures for {species.name}</caption>
+        <tbody>
+          {Object.entries(species.figures).map(([name, figure]) => (
+            <tr key={name} className="border-line border-t align-baseline">
+              <th scope="row" className="py-1 pr-3 text-left font-normal">
+                {NAMES[name] ?? name}
+              </th>
+              <td className="code whitespace-nowrap pr-3 text-right">
+                {figure.value} {figure.unit}
+              </td>
+              <td className="whitespace-nowrap pr-4 text-soft">
+                {figure.low} to {figure.high}
+              </td>
+              <td className="text-soft max-sm:hidden">{figure.why}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}

@@ -1,0 +1,240 @@
+import { useQuery } from "@tanstack/react-query";
+import { useMemo, useState } from "react";
+import { Link } from "react-router";
+import api, { type Schemas, told } from "../api/client";
+import { dayAndYear } from "../days";
+import { TakeStrip, takeWords, Waiting } from "../drawings/TakeStrip";
+import { useScope } from "../frame/scope";
+import { Button, Statement, Teach, Trouble } from "../ui/parts";
+import { useKeys } from "../ui/useKeys";
+
+type By = Schemas["TakeView"]["by"];
+type Group = Schemas["Group"];
+
+const WAYS: [By, string][] = [
+  ["SEASON", "variety and season"],
+  ["VARIETY_TECHNIQUE", "variety and technique"],
+  ["TECHNIQUE", "technique"],
+  ["SPECIES", "species"],
+  ["MAKER", "maker"],
+  ["SOURCE", "source of wood"],
+];
+
+/** What works here, and how sure one may be. */
+export function Takes() {
+  const { scope, setScope } = useScope();
+  const [by, setBy] = useState<By>("SEASON");
+  const [asTable, setAsTable] = useState(false);
+  const [openKey, setOpenKey] = useState<string>();
+  const takes = useQuery({
+    queryKey: ["takes", by, scope],
+    placeholderData: (before) => before,
+    queryFn: () => told(api.GET("/api/takes", { params: { query: { by, ...scope } } })),
+  });
+  const groups = takes.data?.groups ?? [];
+  const index = groups.findIndex((g) => keyOf(g) === openKey);
+  const keys = useMemo(() => {
+    const move = (to: number) => groups[to] && setOpenKey(keyOf(groups[to]));
+    return {
+      ArrowDown: () => move(index + 1),
+      ArrowUp: () => move(Math.max(0, index - 1)),
+      t: () => setAsTable((before) => !before),
+    };
+  }, [groups, index]);
+  useKeys(keys);
+  if (takes.error) return <Trouble problem={takes.error} />;
+  if (!takes.data) return null;
+  const open = groups[index];
+  const query = new URLSearchParams(
+    Object.entries({ by, ...scope }).filter(([, v]) => v) as [string, string][],
+  );
+  return (
+    <div className="flex min-h-full max-lg:flex-col">
+      <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
+        <Statement title={headline(takes.data)}>
+          {scope.from && scope.to ? (
+            <>
+              Grafts made from {dayAndYear(scope.from)} to {dayAndYear(scope.to)}.{" "}
+              <button type="button" className="text-sea underline" onClick={() => setScope({})}>
+                The whole record
+              </button>
+            </>
+          ) : (
+            "Waiting grafts are neither takes nor failures. The range holds the true rate nine times in ten."
+          )}
+        </Statement>
+        {groups.length === 0 ? (
+          <Teach title="Takes tells what works here">
+            As soon as grafts are logged and looked at, each variety and season shows its count and the range
+            in which its true rate is likely to lie.
+          </Teach>
+        ) : (
+          <>
+            <div className="mb-2 flex flex-wrap items-center gap-2">
+              <label className="flex items-center gap-2 text-[15px]">
+                <span className="text-soft">By</span>
+                <select
+                  className="min-h-9 rounded border border-soft/60 bg-surface px-2 max-sm:min-h-11"
+                  value={by}
+                  onChange={(e) => setBy(e.target.value as By)}
+                >
+                  {WAYS.map(([key, words]) => (
+                    <option key={key} value={key}>
+                      {words}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              <Button aria-pressed={asTable} onClick={() => setAsTable(!asTable)}>
+                {asTable ? "Read as drawing" : "Read as table"}
+              </Button>
+              <a className="ml-auto text-sea underline" href={`/api/takes.csv?${query}`}>
+                CSV
+              </a>
+            </div>
+            {asTable ? (
+              <TakeTable groups={groups} />
+            ) : (
+              <TakeList groups={groups} thinUnder={takes.data.thinUnder} open={openKey} onOpen={setOpenKey} />
+            )}
+          </>
+        )}
+      </section>
+      {open && <GroupSheet group={open} onClose={() => setOpenKey(undefined)} />}
+    </div>
+  );
+}
+
+const keyOf = (group: Group) => JSON.stringify([group.depth, group.under, group.label]);
+
+function headline(view: Schemas["TakeView"]): string {
+  const { farm } = view;
+  const decided = farm.count.taken + farm.count.failed;
+  return decided === 0 ? "No graft is decided yet" : `${farm.count.taken} of ${decided} grafts took`;
+}
+
+interface ListProps {
+  groups: Group[];
+  thinUnder: number;
+  open?: string;
+  onOpen: (key: string) => void;
+}
+
+function TakeList({ groups, thinUnder, open, onOpen }: ListProps) {
+  const thin = groups.some((g) => g.thin && !g.allWaiting);
+  return (
+    <>
+      <ol>
+        {groups.map((group) => (
+          <li
+            key={keyOf(group)}
+            className={group.depth === 1 ? "border-ink border-t-2" : "border-line border-t"}
+          >
+            <button
+              type="button"
+              aria-expanded={open === keyOf(group)}
+              onClick={() => onOpen(keyOf(group))}
+              className={`grid w-full grid-cols-[minmax(130px,230px)_270px_1fr_auto] items-center gap-3 py-1 text-left hover:bg-surface max-sm:grid-cols-[1fr_auto] max-sm:gap-y-0.5 ${open === keyOf(group) ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : ""}`}
+            >
+              <span
+                className={`truncate ${group.depth === 1 ? "pl-2 font-semibold" : group.depth === 2 ? "pl-4" : "pl-8 text-soft"}`}
+              >
+                {group.label}
+              </span>
+              <span className="max-sm:order-3 max-sm:col-span-2">
+                <TakeStrip group={group} />
+              </span>
+              <span className="text-[14.5px]">
+                {takeWords(group)}
+                {group.thin && !group.allWaiting && <span className="text-soft"> · thin</span>}
+              </span>
+              <Waiting count={group.count.waiting} />
+            </button>
+          </li>
+        ))}
+      </ol>
+      <p className="mt-3 text-[13.5px] text-soft">
+        The dot is the likeliest rate, the bar its 90 % range, from 0 at the left to 100 % at the right. Open
+        circles wait.
+        {thin ? ` Hatched bars rest on fewer than ${thinUnder} decided grafts and lean on their kin.` : ""}
+      </p>
+    </>
+  );
+}
+
+function TakeTable({ groups }: { groups: Group[] }) {
+  const percent = (rate: number) => Math.round(rate * 100);
+  return (
+    <table className="w-full text-[15px]">
+      <thead className="text-left text-[14px] text-soft">
+        <tr>
+          {["group", "under", "taken", "failed", "waiting", "lost", "likeliest %", "from %", "to %"].map(
+            (heading) => (
+              <th key={heading} scope="col" className="py-1 font-normal">
+                {heading}
+              </th>
+            ),
+          )}
+        </tr>
+      </thead>
+      <tbody>
+        {groups.map((g) => (
+          <tr key={keyOf(g)} className="border-line border-t">
+            <th scope="row" className="py-1 text-left font-normal">
+              {g.label}
+            </th>
+            <td>{g.under}</td>
+            <td>{g.count.taken}</td>
+            <td>{g.count.failed}</td>
+            <td>{g.count.waiting}</td>
+            <td>{g.count.lost}</td>
+            <td>{percent(g.mean)}</td>
+            <td>{percent(g.low)}</td>
+            <td>{percent(g.high)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function GroupSheet({ group, onClose }: { group: Group; onClose: () => void }) {
+  const grafts = useQuery({
+    queryKey: ["group", group.key],
+    queryFn: () => told(api.GET("/api/grafts", { params: { query: group.key } })),
+  });
+  return (
+    <aside
+      aria-label={`Grafts of ${group.label}`}
+      className="w-[330px] shrink-0 border-line border-l bg-surface px-[20px] py-5 max-lg:w-full max-lg:border-t"
+    >
+      <div className="flex items-baseline justify-between gap-2">
+        <h2 className="big text-xl">
+          {group.under && group.depth === 3 ? `${group.under}, ` : ""}
+          {group.label}
+        </h2>
+        <button type="button" className="min-h-9 text-sea underline" onClick={onClose}>
+          close
+        </button>
+      </div>
+      <p className="text-soft">
+        {takeWords(group)}.{group.count.waiting > 0 ? ` ${group.count.waiting} still waiting.` : ""}
+        {group.count.lost > 0 ? ` ${group.count.lost} lost, not counted.` : ""}
+      </p>
+      <ol className="mt-2">
+        {(grafts.data?.grafts ?? []).map((graft) => (
+          <li key={graft.id}>
+            <Link
+              to={`/graft/${graft.code}`}
+              className="flex gap-3 border-line border-t py-1 text-[14.5px] hover:bg-ground"
+            >
+              <span className="code w-24 shrink-0 text-[13.5px]">{graft.code}</span>
+              <span className="min-w-0 flex-1 truncate text-soft">{dayAndYear(graft.madeOn)}</span>
+              <span>{graft.state.toLowerCase().replace("_", " ")}</span>
+            </Link>
+          </li>
+        ))}
+      </ol>
+    </aside>
+  );
+}

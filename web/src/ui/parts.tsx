@@ -1,0 +1,105 @@
+import { Dialog } from "radix-ui";
+import type { ButtonHTMLAttributes, InputHTMLAttributes, ReactNode, SelectHTMLAttributes } from "react";
+
+type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { strong?: boolean };
+
+/** A button in the house's two weights. */
+export function Button({ strong, className = "", type = "button", ...rest }: ButtonProps) {
+  const look = strong
+    ? "bg-sea text-onsea border-sea disabled:opacity-50"
+    : "bg-transparent text-sea border-sea hover:bg-surface disabled:opacity-50";
+  return (
+    <button
+      type={type}
+      className={`min-h-9 rounded border px-3 py-1 text-[15px] font-semibold max-sm:min-h-11 ${look} ${className}`}
+      {...rest}
+    />
+  );
+}
+
+const BOX =
+  "w-full rounded border border-soft/60 bg-surface px-2 py-1 min-h-9 max-sm:min-h-11 text-ink aria-[invalid=true]:border-alarm";
+
+/** A labelled entry; the error stands under it and what was typed stays. */
+export function Field(props: { label: string; error?: string; hint?: string; children: ReactNode }) {
+  return (
+    // biome-ignore lint/a11y/noLabelWithoutControl: the control is the child
+    <label className="block text-[15px]">
+      <span className="mb-0.5 block text-soft">{props.label}</span>
+      {props.children}
+      {props.hint && !props.error && <span className="mt-0.5 block text-[13px] text-soft">{props.hint}</span>}
+      {props.error && (
+        <span role="alert" className="mt-0.5 block text-[13.5px] font-semibold text-alarm">
+          {props.error}
+        </span>
+      )}
+    </label>
+  );
+}
+
+export function Input({ className = "", ...rest }: InputHTMLAttributes<HTMLInputElement>) {
+  return <input className={`${BOX} ${className}`} {...rest} />;
+}
+
+export function Select({ className = "", ...rest }: SelectHTMLAttributes<HTMLSelectElement>) {
+  return <select className={`${BOX} ${className}`} {...rest} />;
+}
+
+/** A small heading over a part of the work table. */
+export function PartHeading({ children }: { children: ReactNode }) {
+  return <h2 className="mt-5 mb-1.5 text-[14px] font-semibold text-soft">{children}</h2>;
+}
+
+/** The one large statement of a screen and the sentence under it. */
+export function Statement(props: { title: string; children?: ReactNode }) {
+  return (
+    <header className="mb-3">
+      <h1 className="big text-[30px] leading-tight max-sm:text-[25px]">{props.title}</h1>
+      {props.children && <p className="mt-0.5 text-soft">{props.children}</p>}
+    </header>
+  );
+}
+
+/** Something laid over the work table in the middle. */
+export function Overlay(props: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  description?: string;
+  children: ReactNode;
+}) {
+  return (
+    <Dialog.Root open={props.open} onOpenChange={(open) => !open && props.onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
+        <Dialog.Content className="fixed top-[10vh] left-1/2 z-50 max-h-[80vh] w-[min(620px,94vw)] -translate-x-1/2 overflow-auto rounded-md border border-line bg-surface p-5 shadow-xl">
+          <Dialog.Title className="big text-xl">{props.title}</Dialog.Title>
+          <Dialog.Description className={props.description ? "mb-3 text-soft" : "sr-only"}>
+            {props.description ?? props.title}
+          </Dialog.Description>
+          {props.children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+/** What a station says while it has nothing to show. */
+export function Teach(props: { title: string; children: ReactNode; action?: ReactNode }) {
+  return (
+    <div className="mt-6 max-w-xl border-l-4 border-line pl-5">
+      <h2 className="big text-xl">{props.title}</h2>
+      <div className="mt-1 text-soft">{props.children}</div>
+      {props.action && <div className="mt-4">{props.action}</div>}
+    </div>
+  );
+}
+
+/** A line with a plain sentence when reading failed. */
+export function Trouble({ problem }: { problem: unknown }) {
+  return problem ? (
+    <p role="alert" className="mt-4 font-semibold text-alarm">
+      {problem instanceof Error ? problem.message : String(problem)}
+    </p>
+  ) : null;
+}

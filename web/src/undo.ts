@@ -1,0 +1,35 @@
+import { toast } from "sonner";
+import api, { ProblemError, told } from "./api/client";
+import { readAnew } from "./api/queries";
+
+let lastAct: number | undefined;
+
+/** Tells what was done and how to take it back. */
+export function done(sentence: string, actId?: number) {
+  lastAct = actId ?? lastAct;
+  toast(sentence, actId ? { action: { label: "Take back", onClick: () => takeBack(actId) } } : undefined);
+}
+
+/** Tells what could not be done. */
+export function failed(problem: unknown) {
+  const sentence = problem instanceof Error ? problem.message : String(problem);
+  toast.error(sentence, { duration: 9000 });
+}
+
+/** Takes back an act, or the newest one the farm remembers. */
+export async function takeBack(actId?: number) {
+  try {
+    const id = actId ?? lastAct ?? (await told(api.GET("/api/acts")))[0]?.id;
+    if (id === undefined) {
+      toast("There is nothing to take back.");
+      return;
+    }
+    const act = await told(api.POST("/api/acts/{id}/undo", { params: { path: { id } } }));
+    lastAct = undefined;
+    toast(`Taken back: ${act.sentence}`);
+  } catch (problem) {
+    if (problem instanceof ProblemError && problem.status === 409) lastAct = undefined;
+    failed(problem);
+  }
+  await readAnew();
+}

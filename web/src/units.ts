@@ -1,0 +1,76 @@
+import { useSyncExternalStore } from "react";
+
+/** Choices kept on this device: units, theme, and who is looking. */
+export interface Choices {
+  length: "mm" | "inch";
+  theme: "day" | "lamplight";
+  personId?: number;
+}
+
+const KEY = "bay-lantern-choices";
+const listeners = new Set<() => void>();
+let choices: Choices = read();
+
+function read(): Choices {
+  try {
+    return { length: "mm", theme: "day", ...JSON.parse(localStorage.getItem(KEY) ?? "{}") };
+  } catch {
+    return { length: "mm", theme: "day" };
+  }
+}
+
+export function choose(change: Partial<Choices>) {
+  choices = { ...choices, ...change };
+  localStorage.setItem(KEY, JSON.stringify(choices));
+  showTheme();
+  for (const listener of listeners) listener();
+}
+
+export function showTheme() {
+  document.documentElement.dataset.theme = choices.theme;
+}
+
+export function useChoices(): Choices {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => choices,
+  );
+}
+
+const MM_PER_INCH = 25.4;
+
+/** A length in mm as the grower reads it: "7.8 mm" or "5/16 in". */
+export function lengthWords(mm: number | undefined, unit: Choices["length"]): string {
+  if (mm === undefined) return "";
+  return unit === "mm" ? `${Math.round(mm * 10) / 10} mm` : `${inchFraction(mm / MM_PER_INCH)} in`;
+}
+
+/** Inches to the nearest sixteenth, reduced. */
+export function inchFraction(inches: number): string {
+  const sixteenths = Math.round(inches * 16);
+  const whole = Math.floor(sixteenths / 16);
+  let top = sixteenths % 16;
+  let bottom = 16;
+  while (top > 0 && top % 2 === 0) {
+    top /= 2;
+    bottom /= 2;
+  }
+  if (top === 0) return String(whole);
+  return whole > 0 ? `${whole} ${top}/${bottom}` : `${top}/${bottom}`;
+}
+
+/** Millimetres from what was typed: "7.8", "7,8", "5/16", "1 1/4"; undefined when empty, NaN when no length. */
+export function readLength(text: string, unit: Choices["length"]): number | undefined {
+  const trimmed = text.trim().replace(",", ".");
+  if (trimmed === "") return undefined;
+  const fraction = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(trimmed);
+  if (fraction) {
+    const inches = Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3]);
+    return Math.round(inches * MM_PER_INCH * 100) / 100;
+  }
+  const number = Number(trimmed);
+  return unit === "mm" ? number : Math.round(number * MM_PER_INCH * 100) / 100;
+}

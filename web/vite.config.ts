@@ -1,0 +1,9 @@
+import tailwindcss from "@tailwindcss/vite";
+import react from "@vitejs/plugin-react";
+import { defineConfig } from "vite";
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  build: { outDir: "dist", emptyOutDir: true, chunkSizeWarningLimit: 900, assetsInlineLimit: 0 },
+  server: { proxy: { "/api": "http://127.0.0.1:8085" } },
+});
