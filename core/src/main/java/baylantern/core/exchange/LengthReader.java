@@ -50,7 +50,7 @@ final class LengthReader {
         return parse(cell).isPresent();
     }
 
-    /** Millimetres, rounded to 0.01; empty where the cell is empty or no length. */
+    /** Millimetres, rounded to 0.001; empty where the cell is empty or no length. */
     OptionalDouble mm(String cell) {
         Optional<Parsed> parsed = parse(cell);
         if (parsed.isEmpty()) {
@@ -63,7 +63,7 @@ final class LengthReader {
             case INCH -> number * MM_PER_INCH;
             case BARE -> bareIsInches ? number * MM_PER_INCH : number;
         };
-        return OptionalDouble.of(Math.round(mm * 100) / 100.0);
+        return OptionalDouble.of(Math.round(mm * 1000) / 1000.0);
     }
 
     private static Optional<Parsed> parse(String cell) {
