@@ -10,6 +10,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
+import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.time.ZoneId;
@@ -29,6 +30,7 @@ import org.apache.commons.csv.QuoteMode;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The whole farm as a zip of CSV files with a JSON manifest, out and in. */
@@ -88,17 +90,26 @@ class FarmZip {
 
     /** Brings a farm in, all or nothing; only into an empty one. */
     @Transactional
-    Map<String, Integer> read(InputStream in) throws IOException {
+    Map<String, Integer> read(InputStream in) {
         if (!vault.empty()) {
             throw FarmProblem.conflict(
                     "This farm holds records already. A whole farm can only be brought into an empty one: start with a new data folder.");
         }
         Map<String, Content> tables = new LinkedHashMap<>();
-        Manifest manifest = unzip(in, tables);
+        Manifest manifest = opened(in, tables);
         check(manifest, tables);
         TableVault.TABLES.stream().filter(t -> !t.equals("house_clock")).forEach(t -> vault.fill(t, tables.get(t)));
         places.site().ifPresent(site -> clock.zone(ZoneId.of(site.zone())));
         return vault.counts();
+    }
+
+    private Manifest opened(InputStream in, Map<String, Content> tables) {
+        try {
+            return unzip(in, tables);
+        } catch (IOException | JacksonException | UncheckedIOException e) {
+            throw FarmProblem.wrong(
+                    "file", e.getMessage(), "a whole zip", "The zip is cut short or damaged; nothing was brought in.");
+        }
     }
 
     private Manifest unzip(InputStream in, Map<String, Content> tables) throws IOException {

@@ -9,25 +9,28 @@ import org.apache.commons.numbers.gamma.LogBeta;
 /**
  * Take rates with partial pooling along kinship.
  *
- * <p>A group starts from what its kin say: the other groups under the same parent, counted with their own ratio but
- * never as more than <em>s</em> grafts, on top of what the parent's kin say in the same way, on top of a flat start:
+ * <p>A group starts from what its kin say: the other groups under the same parent, on top of what the parent's own kin
+ * say in the same way, on top of a flat start. That start is weighed down to at most <em>s</em> grafts, since kin are
+ * alike but not the same:
  *
  * <pre>
- *   start(g) = start(parent) + min(s, N) · (K/N, 1 − K/N)     K of N taken among g's kin, g itself left out
- *   belief(g) = Beta(start(g) + (k, n − k))
+ *   kin(g)    = start(parent) + (K, N − K)               K of N taken among g's kin, g itself left out
+ *   start(g)  = Beta with the mean of kin(g) and the strength 1 / (1/s + 1/strength of kin(g))
+ *   belief(g) = start(g) + (k, n − k)
  * </pre>
  *
- * <p>The strength <em>s</em> of each level is the one under which the groups' own counts are likeliest, each predicted
+ * <p>The harmonic sum adds two uncertainties: how far a group lies from its kin (s) and how well the kin are known.
+ * The strength <em>s</em> of each level is the one under which the groups' own counts are likeliest, each predicted
  * from its kin (beta-binomial, leave-one-out), times a log-normal prior from the rulebook. Groups that differ widely
  * give a small <em>s</em>, alike groups a large one. Limits: one group alone is its own; identical groups are as good
  * as pooled; an empty group says what its kin say.
  *
  * <p>After the empirical Bayes treatment of proportions in Gelman and others, Bayesian Data Analysis (2013), chapter 5;
- * the deviation is that the kin's weight is capped by their number, so that a thin farm never looks sure.
+ * the deviation is that each group is left out of its own start, so that nothing is counted twice.
  */
 public final class KinPooling {
 
-    private static final double LEAST_STRENGTH = 0.1;
+    private static final double LEAST_STRENGTH = 1;
     private static final double MOST_STRENGTH = 10_000;
     private static final int STEPS = 60;
 
@@ -70,7 +73,7 @@ public final class KinPooling {
     private Belief unseen(List<String> path) {
         for (int length = path.size() - 1; length >= 0; length--) {
             var forebear = tree.at(path.subList(0, length));
-            if (forebear.isPresent()) {
+            if (forebear.isPresent() && forebear.get().depth < strengths.size()) {
                 TakeTree node = forebear.get();
                 return lean(start(node, node.depth), node.count, strengths.get(node.depth));
             }
@@ -86,11 +89,12 @@ public final class KinPooling {
     }
 
     private static Belief lean(Belief start, TakeCount kin, double strength) {
-        if (kin.decided() == 0) {
-            return start;
+        Belief told = start.after(kin.taken(), kin.failed());
+        if (told.equals(Belief.FLAT)) {
+            return told;
         }
-        double weight = Math.min(strength, kin.decided()) / kin.decided();
-        return start.after(weight * kin.taken(), weight * kin.failed());
+        double weight = 1 / (1 / strength + 1 / (told.alpha() + told.beta()));
+        return new Belief(weight * told.mean(), weight * (1 - told.mean()));
     }
 
     private double fit(List<TakeTree> groups, double centre, double spread) {
@@ -117,7 +121,8 @@ public final class KinPooling {
         double sum = 0;
         for (TakeTree group : groups) {
             if (group.kin().decided() > 0 && group.count.decided() > 0) {
-                Belief prior = lean(Belief.FLAT, group.kin(), strength);
+                Belief above = group.parent == null ? Belief.FLAT : start(group.parent, group.depth - 1);
+                Belief prior = lean(above, group.kin(), strength);
                 sum += logBetaBinomial(group.count, prior);
             }
         }

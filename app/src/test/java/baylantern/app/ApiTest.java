@@ -1,0 +1,51 @@
+package baylantern.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/** The whole application over HTTP on a real database file. Each test begins with an empty farm. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+abstract class ApiTest {
+
+    private static final Path DATA = folder();
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    Http http;
+
+    @DynamicPropertySource
+    static void store(DynamicPropertyRegistry registry) {
+        registry.add("spring.datasource.url", () -> "jdbc:h2:file:" + DATA.resolve("farm") + ";WRITE_DELAY=0");
+        registry.add("lantern.data", DATA::toString);
+    }
+
+    private static Path folder() {
+        try {
+            return Files.createTempDirectory("bay-lantern-test");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @BeforeEach
+    void emptyFarm() {
+        http = new Http(port);
+        jdbc.execute("SET REFERENTIAL_INTEGRITY FALSE");
+        baylantern.app.platform.TableVault.TABLES.forEach(
+                table -> jdbc.execute("TRUNCATE TABLE " + table + " RESTART IDENTITY"));
+        jdbc.execute("SET REFERENTIAL_INTEGRITY TRUE");
+    }
+}

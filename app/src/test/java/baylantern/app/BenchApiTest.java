@@ -1,0 +1,121 @@
+package baylantern.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+class BenchApiTest extends ApiTest {
+
+    @Test
+    void aRunIsLoggedWithCodesVisitsAndTheNextComesFilledIn() {
+        http.smallFarm();
+        JsonNode logged = http.cleft(0, 1, 2).json();
+        String year = http.get("/api/farm").json().get("today").asString().substring(2, 4);
+        assertThat(logged.get("codes").valueStream().map(JsonNode::asString))
+                .containsExactly("PB-" + year + "-001", "PB-" + year + "-002");
+        JsonNode next = http.get("/api/grafts/next").json();
+        assertThat(next.get("code").asString()).isEqualTo("PB-" + year + "-003");
+        assertThat(next.get("last").get("techniqueKey").asString()).isEqualTo("cleft");
+        JsonNode sheet = http.sheet("PB-" + year + "-001");
+        assertThat(sheet.get("stop").get("tasks").size()).isGreaterThan(3);
+        assertThat(sheet.get("schools").findValuesAsString("school")).contains("slit", "rest-4");
+    }
+
+    @Test
+    void aTakenStemAnotherFamilyAndTheFutureAreRefusedAndNothingIsWritten() {
+        http.smallFarm();
+        http.cleft(3, 1);
+        Http.Answer again = http.cleft(0, 2, 1);
+        assertThat(again.status()).isEqualTo(422);
+        assertThat(again.json().get("detail").asString()).contains("still alive or waiting");
+        assertThat(again.json().get("fields").get(0).get("field").asString()).isEqualTo("stemId");
+        Http.Answer future = http.cleft(-1, 2);
+        assertThat(future.status()).isEqualTo(422);
+        assertThat(future.json().get("fields").get(0).get("valid").asString()).startsWith("up to");
+        Http.Answer family = http.post(
+                "/api/grafts",
+                Map.of(
+                        "varietyId",
+                        2,
+                        "techniqueKey",
+                        "cleft",
+                        "madeOn",
+                        "2025-01-01",
+                        "cover",
+                        "FILM",
+                        "stems",
+                        List.of(Map.of("stemId", 2))));
+        assertThat(family.json().get("detail").asString()).contains("mango on avocado");
+        assertThat(http.get("/api/grafts").json().get("total").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void loggingIsTakenBackUnlessSomebodyHasLooked() {
+        http.smallFarm();
+        long first = http.cleft(5, 1).json().get("actId").asLong();
+        assertThat(http.post("/api/acts/" + first + "/undo", Map.of()).status()).isEqualTo(200);
+        assertThat(http.get("/api/grafts").json().get("total").asInt()).isZero();
+        assertThat(http.post("/api/acts/" + first + "/undo", Map.of()).status()).isEqualTo(409);
+        JsonNode second = http.cleft(5, 1).json();
+        http.look(second.get("codes").get(0).asString(), "GREEN");
+        Http.Answer refused = http.post("/api/acts/" + second.get("actId").asLong() + "/undo", Map.of());
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.json().get("detail").asString()).contains("looked");
+    }
+
+    @Test
+    void wrongFieldsAnswerWithFieldValueAndRange() {
+        Http.Answer site = http.put(
+                "/api/site",
+                Map.of(
+                        "name",
+                        "X",
+                        "latitudeDeg",
+                        123,
+                        "longitudeDeg",
+                        0,
+                        "altitudeM",
+                        0,
+                        "zone",
+                        "UTC",
+                        "version",
+                        0));
+        assertThat(site.status()).isEqualTo(422);
+        JsonNode field = site.json().get("fields").get(0);
+        assertThat(field.get("field").asString()).isEqualTo("latitudeDeg");
+        assertThat(field.get("value").asString()).isEqualTo("123.0");
+        assertThat(field.get("valid").asString()).contains("−90 to 90");
+        assertThat(http.post("/api/looks", Map.of("grafts", List.of(), "sign", "PURPLE"))
+                        .status())
+                .isEqualTo(400);
+        assertThat(http.post("/api/varieties", Map.of("speciesKey", "pear", "name", "Q"))
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("pear");
+        assertThat(http.get("/api/grafts/XX-99-001").status()).isEqualTo(404);
+        assertThat(http.get("/api/takes?by=MOOD").status()).isEqualTo(400);
+    }
+
+    @Test
+    void textHoldsAnyLettersAndComesBackAsWritten() {
+        http.smallFarm();
+        String odd = "<script>alert(1)</script> Ő漢字🥭 \u202Eabc' ; DROP TABLE";
+        http.post("/api/varieties", Map.of("speciesKey", "fig", "name", odd));
+        assertThat(http.get("/api/varieties").json().findValuesAsString("name")).contains(odd);
+    }
+
+    @Test
+    void twoWhoChangeTheSameVarietyDoNotOverwriteEachOther() {
+        http.smallFarm();
+        Map<String, Object> change =
+                Map.of("speciesKey", "avocado", "name", "Pale Buoy", "notes", "first", "version", 0);
+        assertThat(http.put("/api/varieties/1", change).status()).isEqualTo(200);
+        Http.Answer late = http.put("/api/varieties/1", change);
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.json().get("detail").asString()).contains("somebody else");
+    }
+}

@@ -1,0 +1,81 @@
+package baylantern.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import biweekly.Biweekly;
+import biweekly.ICalVersion;
+import biweekly.ICalendar;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.Test;
+
+class ExchangeApiTest extends ApiTest {
+
+    private static Map<String, String> tables(byte[] zip) throws IOException {
+        Map<String, String> found = new TreeMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                found.put(entry.getName(), new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8));
+            }
+        }
+        return found;
+    }
+
+    @Test
+    void theWholeFarmGoesOutAndComesBackEqual() throws IOException {
+        http.smallFarm();
+        http.post("/api/varieties", Map.of("speciesKey", "fig", "name", "Odd, \"quoted\"\nŐ", "notes", "\\N and ''"));
+        String code = http.cleft(9, 1, 2).json().get("codes").get(0).asString();
+        http.look(code, "GREEN");
+        byte[] out = http.get("/api/exchange/farm.zip").bytes();
+        assertThat(tables(out)).containsKey("manifest.json").hasSize(13);
+
+        Http.Answer onTop = http.file("/api/exchange/farm.zip", out);
+        assertThat(onTop.status()).isEqualTo(409);
+        emptyFarm();
+        assertThat(http.file("/api/exchange/farm.zip", out).status()).isEqualTo(200);
+        assertThat(tables(http.get("/api/exchange/farm.zip").bytes())).isEqualTo(tables(out));
+        // The farm works on: the next code and the next look are as they would have been.
+        assertThat(http.cleft(0, 3).json().get("codes").get(0).asString()).endsWith("003");
+        assertThat(http.look(code, "SWELLING").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aCutZipBringsNothingIn() throws IOException {
+        http.smallFarm();
+        byte[] out = http.get("/api/exchange/farm.zip").bytes();
+        emptyFarm();
+        Http.Answer cut = http.file("/api/exchange/farm.zip", java.util.Arrays.copyOf(out, out.length / 3));
+        assertThat(cut.status()).isBetween(400, 499);
+        assertThat(http.get("/api/farm").json().has("site")).isFalse();
+    }
+
+    @Test
+    void visitsAreAValidCalendar() {
+        http.smallFarm();
+        http.cleft(2, 1, 2);
+        String text = http.get("/api/exchange/visits.ics").text();
+        assertThat(text).contains("\r\n");
+        assertThat(text.lines()).allSatisfy(line -> assertThat(line.length()).isLessThanOrEqualTo(75));
+        ICalendar calendar = Biweekly.parse(text).first();
+        assertThat(calendar.validate(ICalVersion.V2_0).isEmpty()).isTrue();
+        assertThat(calendar.getEvents())
+                .hasSizeGreaterThan(3)
+                .allSatisfy(e -> assertThat(e.getSummary().getValue()).startsWith("Bench: "));
+        assertThat(calendar.getEvents()).extracting(e -> e.getUid().getValue()).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void everyGraftStandsInTheCsv() {
+        http.smallFarm();
+        http.cleft(2, 1, 2, 3);
+        assertThat(http.get("/api/exchange/grafts.csv").text().lines())
+                .hasSize(4)
+                .first()
+                .asString()
+                .startsWith("code,made_on,species");
+    }
+}
