@@ -113,7 +113,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
             "Choose what goes on what; the next form comes filled in."
           )}
         </Statement>
-        <div className="grid grid-cols-3 gap-x-5 gap-y-3 max-sm:grid-cols-1">
+        <div className="grid grid-cols-3 gap-x-5 gap-y-3 max-sm:grid-cols-2 max-sm:gap-x-3">
           <Field label="Variety" error={errorOf("varietyId")}>
             <Select value={draft.varietyId} onChange={(e) => set({ varietyId: e.target.value, stems: [] })}>
               <option value="">choose</option>
@@ -189,7 +189,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
               ))}
             </Select>
           </Field>
-          <div className="col-span-2 max-sm:col-span-1">
+          <div className="col-span-2">
             <Field label="Notes" error={errorOf("notes")}>
               <Input value={draft.notes} maxLength={4000} onChange={(e) => set({ notes: e.target.value })} />
             </Field>

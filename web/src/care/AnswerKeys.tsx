@@ -1,5 +1,7 @@
 import { FIRST_SIGNS, LATER_SIGNS, SIGNS, type Sign } from "../drawings/signs";
 
+const SHORT: Partial<Record<Sign, string>> = { FIRM: "firm flush", PLANTED_OUT: "planted" };
+
 interface Props {
   onSign: (sign: Sign) => void;
   disabled?: boolean;
@@ -18,7 +20,7 @@ export function AnswerKeys({ onSign, disabled, later = true }: Props) {
           type="button"
           disabled={disabled}
           onClick={() => onSign(sign)}
-          className="flex min-h-9 items-center gap-1.5 rounded border border-soft/50 bg-surface px-2 text-[14.5px] hover:border-sea max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:px-0.5 max-sm:text-[13px] max-sm:leading-tight"
+          className="flex min-h-9 items-center gap-1.5 rounded border border-soft/50 bg-surface px-1.5 text-[14.5px] hover:border-sea max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:px-0.5 max-sm:text-[13px] max-sm:leading-tight"
         >
           <span
             aria-hidden="true"
@@ -27,7 +29,7 @@ export function AnswerKeys({ onSign, disabled, later = true }: Props) {
           >
             {SIGNS[sign].letter}
           </span>
-          {SIGNS[sign].words}
+          {SHORT[sign] ?? SIGNS[sign].words}
         </button>
       ))}
     </fieldset>

@@ -178,7 +178,7 @@ function Focused({ stop, marked, onSign }: { stop: Stop; marked: number; onSign:
             ))}
           </ul>
           <div className="my-1.5 max-sm:hidden">
-            <LifeLine line={stop.line} width={720} scale />
+            <LifeLine line={stop.line} width={1000} scale />
           </div>
           <div className="my-1.5 sm:hidden">
             <LifeLine line={stop.line} width={356} scale />
@@ -206,7 +206,9 @@ interface ListProps {
 function StopList({ stops, current, marked, onFocus, onMark }: ListProps) {
   const here = useRef<HTMLLIElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: scroll whenever the focus moves
-  useEffect(() => here.current?.scrollIntoView({ block: "nearest" }), [current?.graft.id]);
+  useEffect(() => {
+    here.current?.scrollIntoView({ block: "nearest" });
+  }, [current?.graft.id]);
   return (
     <ol className="scroll-mt-60 max-sm:px-4">
       {stops.map((stop, i) => {

@@ -116,9 +116,9 @@ function Dates({ preview, onCorrect }: Props) {
 }
 
 const WHY: Record<Schemas["Spelling"]["likeness"], string> = {
-  SAME_LETTERS: "the same but for case, spaces or accents",
+  SAME_LETTERS: "case, spaces or accents",
   NEAR_MISS: "a near miss",
-  INITIAL: "the only name with this initial",
+  INITIAL: "only name with this initial",
 };
 
 function Spellings({ preview, choices, onCorrect }: Props) {

@@ -118,7 +118,7 @@ function Ribbon({ band, width, scope, onScope }: RibbonProps) {
         />
       )}
       <path d={shape(visits, 20)} fill="var(--sea)" opacity={0.22} />
-      <path d={shape(made, 30)} fill="var(--stage-H)" opacity={0.85} />
+      <path d={shape(made, 30)} fill="var(--sea)" opacity={0.7} />
       <line x1={16} x2={width - 16} y1={BASE} y2={BASE} stroke="var(--ink)" />
       {MONTHS.map((month, i) => {
         const start = x(new Date(parseISO(band.from).getFullYear(), i, 1));

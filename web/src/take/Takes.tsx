@@ -134,7 +134,7 @@ function TakeList({ groups, thinUnder, open, onOpen }: ListProps) {
               type="button"
               aria-expanded={open === keyOf(group)}
               onClick={() => onOpen(keyOf(group))}
-              className={`grid w-full grid-cols-[minmax(130px,230px)_270px_1fr_auto] items-center gap-3 py-1 text-left hover:bg-surface max-sm:grid-cols-[1fr_auto] max-sm:gap-y-0.5 ${open === keyOf(group) ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : ""}`}
+              className={`grid w-full grid-cols-[minmax(110px,180px)_230px_1fr_auto] items-center gap-3 py-1 text-left hover:bg-surface max-sm:grid-cols-[1fr_auto] max-sm:gap-y-0.5 ${open === keyOf(group) ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : ""}`}
             >
               <span
                 className={`truncate ${group.depth === 1 ? "pl-2 font-semibold" : group.depth === 2 ? "pl-4" : "pl-8 text-soft"}`}
@@ -142,9 +142,9 @@ function TakeList({ groups, thinUnder, open, onOpen }: ListProps) {
                 {group.label}
               </span>
               <span className="max-sm:order-3 max-sm:col-span-2">
-                <TakeStrip group={group} />
+                <TakeStrip group={group} width={220} />
               </span>
-              <span className="text-[14.5px]">
+              <span className="whitespace-nowrap text-[14.5px]">
                 {takeWords(group)}
                 {group.thin && !group.allWaiting && <span className="text-soft"> · thin</span>}
               </span>

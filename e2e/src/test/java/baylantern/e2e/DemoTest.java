@@ -1,0 +1,196 @@
+package baylantern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The stations on the demo farm. Each test leaves the farm's day as it found it. */
+class DemoTest extends ScreenTest {
+
+    private static Lantern lantern;
+
+    @BeforeAll
+    static void start() {
+        lantern = Lantern.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        lantern.close();
+    }
+
+    private static Locator title(Page page) {
+        return page.locator("h1");
+    }
+
+    private static int due(Page page) {
+        return Integer.parseInt(title(page).textContent().replaceAll("\\D.*", ""));
+    }
+
+    @Test
+    void twelveLooksWithTwelveKeysAndOneTakenBack() {
+        Page page = desk(lantern);
+        page.navigate("/rounds");
+        assertThat(title(page)).hasText(Pattern.compile("\\d+ to look at"));
+        int before = due(page);
+        Assertions.assertThat(before).isGreaterThanOrEqualTo(12);
+        for (String key : List.of("g", "n", "s", "p", "l", "g", "n", "s", "g", "n", "g", "d")) {
+            String code = page.locator("section h2.code").textContent();
+            page.keyboard().press(key);
+            assertThat(page.locator("section h2.code")).not().hasText(code);
+        }
+        assertThat(title(page)).hasText(before - 12 + " to look at");
+        assertThat(page.getByText(": dead").first()).isVisible();
+        page.keyboard().press("u");
+        assertThat(title(page)).hasText(before - 11 + " to look at");
+    }
+
+    @Test
+    void severalAreMarkedAndAnsweredAtOnce() {
+        Page page = desk(lantern);
+        page.navigate("/rounds");
+        assertThat(title(page)).hasText(Pattern.compile("\\d+ to look at"));
+        button(page, "Demo clock: a week on").click();
+        assertThat(page.locator("header").getByText("Thu 21 May")).isVisible();
+        page.locator("h1").click();
+        page.keyboard().press(" ");
+        page.keyboard().press(" ");
+        assertThat(page.locator("section h2.code")).hasText("2 marked");
+        page.keyboard().press("n");
+        assertThat(page.getByText("2 grafts: nothing yet")).isVisible();
+        button(page, "Demo clock: a week back").click();
+        assertThat(page.getByText("The clock went back; 1 act was taken back.")).isVisible();
+    }
+
+    @Test
+    void takesOpenToTheirGraftsByKeysAlone() {
+        Page page = desk(lantern);
+        page.navigate("/takes");
+        assertThat(title(page)).hasText(Pattern.compile("\\d+ of \\d+ grafts took"));
+        axeClean(page);
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        Locator sheet = page.getByLabel("Grafts of Cloister");
+        assertThat(sheet).isVisible();
+        page.keyboard().press("t");
+        assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("likeliest %")))
+                .isVisible();
+        sheet.getByRole(AriaRole.LINK).first().click();
+        assertThat(heading(page, "What was seen")).isVisible();
+    }
+
+    @Test
+    void aSpanOnTheSeasonBandRestrictsTakes() {
+        Page page = desk(lantern);
+        page.navigate("/takes");
+        assertThat(title(page)).hasText(Pattern.compile("\\d+ of \\d+ grafts took"));
+        String all = title(page).textContent();
+        var band = page.getByLabel(Pattern.compile("The year so far")).boundingBox();
+        page.mouse().move(band.x + 120, band.y + 30);
+        page.mouse().down();
+        page.mouse().move(band.x + 300, band.y + 30);
+        page.mouse().up();
+        assertThat(page.getByText("Grafts made from")).isVisible();
+        assertThat(title(page)).not().hasText(all);
+        button(page, "The whole record").click();
+        assertThat(title(page)).hasText(all);
+    }
+
+    @Test
+    void findLeadsToAGraftAndALookFromAnywhereIsSaid() {
+        Page page = desk(lantern);
+        page.navigate("/trees");
+        assertThat(title(page)).hasText(Pattern.compile("\\d+ plants"));
+        page.keyboard().press("/");
+        page.getByLabel("What to find").fill("QU-26-001");
+        assertThat(page.getByRole(AriaRole.DIALOG).getByText("Quillpearl on")).isVisible();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("Quillpearl, ")).isVisible();
+        page.keyboard().press(".");
+        page.getByLabel("Code of the graft").fill("QU-26-002");
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("missing"))
+                .click();
+        assertThat(page.getByText("QU-26-002: missing")).isVisible();
+    }
+
+    @Test
+    void anOldNotebookComesInWithOneGuessCorrected() {
+        Page page = desk(lantern);
+        page.navigate("/farm/notebook");
+        String csv =
+                "Date,Variety,Kind,How,Result\n03/04/2024,Windle,fig,cleft,took\n05/04/2024,Windle,fig,cleft,grumbling\n";
+        page.getByLabel("Notebook file")
+                .setInputFiles(new FilePayload("old.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));
+        assertThat(title(page)).hasText("1 of 2 rows can be taken");
+        assertThat(page.getByText("\"grumbling\" is not a result word known here."))
+                .isVisible();
+        axeClean(page);
+        page.getByLabel("grumbling means").selectOption("DEAD");
+        assertThat(title(page)).hasText("2 of 2 rows can be taken");
+        button(page, "Bring in 2 grafts").click();
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Windle"))
+                        .first())
+                .containsText("1 of 2");
+        page.getByText("Take back").click();
+        assertThat(page.getByText("Taken back: 2 grafts imported")).isVisible();
+        page.navigate("/farm/notebook");
+        page.getByLabel("Notebook file")
+                .setInputFiles(new FilePayload("x.bin", "application/octet-stream", new byte[] {0, 1, 2, 0}));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("not a text file");
+    }
+
+    @Test
+    void aRoundOnThePhoneIsTapped() {
+        Page page = phone(lantern);
+        page.navigate("/rounds");
+        assertThat(title(page)).hasText(Pattern.compile("\\d+ to look at|This round is done"));
+        button(page, "Demo clock: a day on").click();
+        assertThat(page.locator("header").getByText("Fri 15 May")).isVisible();
+        axeClean(page);
+        String code = page.locator("section h2.code").textContent();
+        Locator tap = page.locator("fieldset button").filter(new Locator.FilterOptions().setHasText("green"));
+        Assertions.assertThat(tap.boundingBox().height).isGreaterThanOrEqualTo(44);
+        tap.click();
+        assertThat(page.getByText(code + ": green")).isVisible();
+        double width = (double) (int) page.evaluate("document.documentElement.scrollWidth");
+        Assertions.assertThat(width).isLessThanOrEqualTo(390);
+        Page desk = desk(lantern);
+        desk.navigate("/today");
+        button(desk, "Demo clock: a day back").click();
+        assertThat(desk.locator("header").getByText("Thu 14 May")).isVisible();
+    }
+
+    @Test
+    void everyStationIsCleanInBothThemes() {
+        for (String theme : List.of("day", "lamplight")) {
+            Page page = open(lantern, 1280, 800, theme);
+            for (String path : List.of(
+                    "/today",
+                    "/rounds",
+                    "/bench",
+                    "/takes",
+                    "/trees",
+                    "/trees?tab=varieties",
+                    "/rules",
+                    "/farm",
+                    "/graft/CB-26-001")) {
+                page.navigate(path);
+                assertThat(title(page)).isVisible();
+                axeClean(page);
+            }
+            page.context().close();
+        }
+    }
+}

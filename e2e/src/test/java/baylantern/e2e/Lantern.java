@@ -1,0 +1,103 @@
+package baylantern.e2e;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The real application in a process of its own, on a free port, with a data folder of its own. */
+final class Lantern implements AutoCloseable {
+
+    private static final Pattern LIT = Pattern.compile("open (http://127\\.0\\.0\\.1:\\d+)/");
+
+    final Path data;
+    private final boolean demo;
+    private Process process;
+    private String address = "";
+
+    private Lantern(Path data, boolean demo) {
+        this.data = data;
+        this.demo = demo;
+    }
+
+    static Lantern demo() {
+        return new Lantern(folder(), true).start();
+    }
+
+    static Lantern empty() {
+        return new Lantern(folder(), false).start();
+    }
+
+    private static Path folder() {
+        try {
+            return Files.createTempDirectory("bay-lantern-e2e");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static ProcessBuilder java(String... words) {
+        List<String> command = new ArrayList<>(List.of(
+                ProcessHandle.current().info().command().orElse("java"), "-jar", System.getProperty("lantern.jar")));
+        command.addAll(List.of(words));
+        return new ProcessBuilder(command).redirectErrorStream(true);
+    }
+
+    Lantern start() {
+        List<String> words = new ArrayList<>(List.of("--data", data.toString(), "--port", "0"));
+        if (demo) {
+            words.add("--demo");
+        }
+        try {
+            process = java(words.toArray(String[]::new)).start();
+            address = waitUntilLit();
+            return this;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private String waitUntilLit() throws IOException {
+        BufferedReader out =
+                new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
+        StringBuilder said = new StringBuilder();
+        for (String line = out.readLine(); line != null; line = out.readLine()) {
+            said.append(line).append('\n');
+            Matcher lit = LIT.matcher(line);
+            if (lit.find()) {
+                drain(out);
+                return lit.group(1);
+            }
+        }
+        throw new IllegalStateException("the application did not start:\n" + said);
+    }
+
+    private static void drain(BufferedReader out) {
+        Thread reader = new Thread(() -> out.lines().forEach(line -> {}));
+        reader.setDaemon(true);
+        reader.start();
+    }
+
+    String address() {
+        return address;
+    }
+
+    /** Pulls the plug: kill −9. */
+    void pullThePlug() {
+        process.destroyForcibly();
+        process.onExit().join();
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
+        process.onExit().join();
+    }
+}

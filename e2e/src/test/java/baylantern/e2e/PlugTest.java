@@ -1,0 +1,112 @@
+package baylantern.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** The plug is pulled while looks are being written; and the words on the command line. */
+class PlugTest {
+
+    private static final Pattern GRAFT =
+            Pattern.compile("\"id\":(\\d+),\"code\":\"([A-Z]+-26-\\d+)\".{0,900}?\"version\":(\\d+)");
+    private final HttpClient client = HttpClient.newHttpClient();
+
+    private String get(Lantern lantern, String path) throws IOException, InterruptedException {
+        HttpRequest request =
+                HttpRequest.newBuilder(URI.create(lantern.address() + path)).build();
+        return client.send(request, BodyHandlers.ofString()).body();
+    }
+
+    private int look(Lantern lantern, MatchResult graft) throws IOException, InterruptedException {
+        String body = "{\"grafts\":[{\"graftId\":" + graft.group(1) + ",\"version\":" + graft.group(3)
+                + "}],\"sign\":\"SWELLING\",\"note\":\"before the plug\"}";
+        HttpRequest request = HttpRequest.newBuilder(URI.create(lantern.address() + "/api/looks"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        return client.send(request, BodyHandlers.ofString()).statusCode();
+    }
+
+    @Test
+    void everyAcknowledgedLookIsThereAfterThePlugIsPulled() throws Exception {
+        try (Lantern lantern = Lantern.demo()) {
+            List<MatchResult> grafts = GRAFT.matcher(get(lantern, "/api/rounds"))
+                    .results()
+                    .limit(40)
+                    .toList();
+            assertThat(grafts).hasSizeGreaterThan(20);
+            List<String> acknowledged = new ArrayList<>();
+            Thread plug = new Thread(() -> {
+                while (acknowledged.size() < 12) {
+                    Thread.onSpinWait();
+                }
+                lantern.pullThePlug();
+            });
+            plug.start();
+            try {
+                for (MatchResult graft : grafts) {
+                    if (look(lantern, graft) == 200) {
+                        acknowledged.add(graft.group(2));
+                    }
+                }
+            } catch (IOException theLineWentDead) {
+                assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(12);
+            }
+            plug.join();
+            lantern.start();
+            for (String code : acknowledged) {
+                String sheet = get(lantern, "/api/grafts/" + code);
+                assertThat(sheet.split("before the plug", -1)).as(code).hasSize(2);
+                assertThat(sheet).doesNotContain("\"state\":\"MADE\"");
+            }
+        }
+    }
+
+    private record Said(int code, String words) {}
+
+    private static Said run(String... words) throws Exception {
+        Process process = Lantern.java(words).start();
+        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        return new Said(process.waitFor(), said);
+    }
+
+    @Test
+    void theCommandLineImportsAndSaysPlainlyWhatItCannotDo() throws Exception {
+        Path folder = Files.createTempDirectory("bay-lantern-cli");
+        Path csv = folder.resolve("old.csv");
+        Files.writeString(
+                csv,
+                "date;variety;kind;result\n3.4.2024;Windle;fig;took\n3.4.2024;Windle;fig;took\n4.4.2024;Windle;fig;dead\n");
+        Said dry = run("import", csv.toString(), "--dry-run", "--json");
+        assertThat(dry.code()).isZero();
+        assertThat(dry.words())
+                .startsWith("{")
+                .contains("\"imported\" : 2", "\"duplicates\" : 1", "\"fig / Windle\"", "\"written\" : false");
+        Said real =
+                run("import", csv.toString(), "--data", folder.resolve("farm").toString());
+        assertThat(real.words()).contains("2 grafts imported", "fig / Windle: 1 taken, 1 failed, 0 waiting");
+        Said again =
+                run("import", csv.toString(), "--data", folder.resolve("farm").toString());
+        assertThat(again.code()).isEqualTo(1);
+        assertThat(again.words().strip()).isEqualTo("No row of this file can be taken as a graft.");
+        assertThat(run("import", folder.resolve("nowhere.csv").toString(), "--dry-run")
+                        .words())
+                .contains("cannot be read");
+        assertThat(run("--data", "/proc/nowhere").words().strip())
+                .startsWith("The folder /proc/nowhere cannot be written.");
+        assertThat(run("--port", "many").words().strip())
+                .isEqualTo("The port is many; it must be a number from 0 to 65535.");
+    }
+}

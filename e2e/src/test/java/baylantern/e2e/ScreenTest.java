@@ -1,0 +1,125 @@
+package baylantern.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+
+/** A browser on the real application. Every test fails on an error in the console or a request that leaves the machine. */
+abstract class ScreenTest {
+
+    private static Playwright playwright;
+    private static Browser browser;
+
+    private final List<String> faults = new ArrayList<>();
+    private BrowserContext context;
+
+    @BeforeAll
+    static void openBrowser() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(chromium())
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    private static Path chromium() {
+        return Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome")
+                .map(Path::of)
+                .filter(Files::isExecutable)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("Chromium is missing; ./lantern test says how to get it"));
+    }
+
+    @AfterAll
+    static void closeBrowser() {
+        browser.close();
+        playwright.close();
+    }
+
+    Page desk(Lantern lantern) {
+        return open(lantern, 1280, 800, "day");
+    }
+
+    Page phone(Lantern lantern) {
+        return open(lantern, 390, 844, "day");
+    }
+
+    Page open(Lantern lantern, int width, int height, String theme) {
+        context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setBaseURL(lantern.address()));
+        context.addInitScript(
+                "if (!localStorage.getItem('bay-lantern-choices')) localStorage.setItem('bay-lantern-choices',"
+                        + " JSON.stringify({ length: 'mm', theme: '" + theme + "' }))");
+        Page page = context.newPage();
+        page.setDefaultTimeout(15_000);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !message.text().contains("status of 4")) {
+                faults.add("console: " + message.text());
+            }
+        });
+        page.onPageError(error -> faults.add("page: " + error));
+        page.onRequest(request -> {
+            if (!request.url().startsWith(lantern.address()) && !request.url().startsWith("data:")) {
+                faults.add("outside: " + request.url());
+            }
+        });
+        return page;
+    }
+
+    @AfterEach
+    void nothingWentWrongUnseen() {
+        if (context != null) {
+            context.close();
+        }
+        assertThat(faults).isEmpty();
+    }
+
+    static void axeClean(Page page) {
+        page.waitForFunction("document.getAnimations().every(a => a.playState !== 'running')");
+        var result = new AxeBuilder(page)
+                .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                .analyze();
+        assertThat(result.getViolations())
+                .extracting(rule -> rule.getId() + ": "
+                        + rule.getNodes().stream()
+                                .map(n -> n.getHtml())
+                                .limit(3)
+                                .toList())
+                .as(page.url())
+                .isEmpty();
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    static Locator heading(Page page, String name) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+    }
+}
