@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The front end's types are made from this file; run with -Dlantern.write-api=true to write it anew. */
+/** The front end's types are made from this file; run with LANTERN_WRITE_API=1 to write it anew. */
 class OpenApiTest extends ApiTest {
 
     @Test
@@ -18,7 +18,7 @@ class OpenApiTest extends ApiTest {
         JsonMapper json = JsonMapper.builder().build();
         ObjectNode live = (ObjectNode) http.get("/api/openapi.json").json();
         live.putArray("servers");
-        if (Boolean.getBoolean("lantern.write-api")) {
+        if ("1".equals(System.getenv("LANTERN_WRITE_API"))) {
             Files.writeString(kept, json.writerWithDefaultPrettyPrinter().writeValueAsString(live) + "\n");
         }
         assertThat(json.readTree(Files.readString(kept))).isEqualTo(live);

@@ -115,20 +115,26 @@ class BenchController {
             throw FarmProblem.wrong("q", q.length(), "up to 100 characters", "That is too long to look for.");
         }
         List<Found> found = new java.util.ArrayList<>();
-        GraftFilter filter = new GraftFilter(null, null, null, null, null, null, null, null, q);
-        grafts.list(filter, 12)
-                .forEach(g -> found.add(new Found(
-                        "graft",
-                        g.code(),
-                        g.varietyName() + " on " + g.plantCode() + ", " + g.spotName() + ", "
-                                + g.state().words())));
-        plants.plants((Long) null, q, 8)
-                .forEach(p -> found.add(new Found("plant", p.code(), p.speciesKey() + ", " + p.spotName())));
-        places.varieties().stream()
+        List<Variety> named = places.varieties().stream()
                 .filter(v -> v.name().toLowerCase(java.util.Locale.ROOT).contains(q.toLowerCase(java.util.Locale.ROOT)))
                 .limit(6)
-                .forEach(v -> found.add(variety(v)));
-        return found;
+                .toList();
+        grafts.list(new GraftFilter(null, null, null, null, null, null, null, null, q), 12)
+                .forEach(g -> found.add(graft(g)));
+        named.forEach(v -> grafts.list(new GraftFilter(v.id(), null, null, null, null, null, null, null, null), 4)
+                .forEach(g -> found.add(graft(g))));
+        plants.plants((Long) null, q, 8)
+                .forEach(p -> found.add(new Found("plant", p.code(), p.speciesKey() + ", " + p.spotName())));
+        named.forEach(v -> found.add(variety(v)));
+        return found.stream().distinct().toList();
+    }
+
+    private static Found graft(Graft g) {
+        return new Found(
+                "graft",
+                g.code(),
+                g.varietyName() + " on " + g.plantCode() + ", " + g.spotName() + ", "
+                        + g.state().words());
     }
 
     private static Found variety(Variety v) {

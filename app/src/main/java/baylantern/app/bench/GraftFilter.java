@@ -3,7 +3,7 @@ package baylantern.app.bench;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** Which grafts to list; null parts do not restrict. Days are both included. */
+/** Which grafts to list; null parts do not restrict. Days are both included; search is how the code begins. */
 public record GraftFilter(
         @Nullable Long varietyId,
         @Nullable String speciesKey,

@@ -39,7 +39,7 @@ public class GraftService {
     }
 
     private static GraftFilter folded(GraftFilter f) {
-        String search = f.search() == null ? null : "%" + f.search().strip().toLowerCase(Locale.ROOT) + "%";
+        String search = f.search() == null ? null : f.search().strip().toUpperCase(Locale.ROOT);
         return new GraftFilter(
                 f.varietyId(),
                 f.speciesKey(),

@@ -32,6 +32,14 @@ interface CareMapper {
 
     List<DueRow> due(@Param("day") LocalDate day, @Param("spotId") @Nullable Long spotId);
 
+    int countSoon(@Param("today") LocalDate today, @Param("horizon") LocalDate horizon);
+
+    List<Long> soon(
+            @Param("today") LocalDate today,
+            @Param("horizon") LocalDate horizon,
+            @Param("spotId") @Nullable Long spotId,
+            @Param("limit") int limit);
+
     List<DayCount> targets(@Param("from") LocalDate from, @Param("to") LocalDate to);
 
     List<VisitRow> between(@Param("from") LocalDate from, @Param("to") LocalDate to);

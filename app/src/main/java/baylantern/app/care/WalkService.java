@@ -25,6 +25,8 @@ import org.springframework.stereotype.Service;
 class WalkService {
 
     private static final int MOST_STOPS = 200;
+    private static final int SOON_SHOWN = 40;
+    private static final int SCANNED = 120;
     private static final double MINUTES_A_LOOK = 1.5;
 
     private final CareMapper mapper;
@@ -106,7 +108,7 @@ class WalkService {
                 .map(at -> place(Objects.requireNonNull(spots.get(at.getKey())), at.getValue(), varieties, today))
                 .toList();
         int overdue = walk.stream().mapToInt(WalkPlace::overdue).sum();
-        int soon = soonIds(today, byGraft, null).size();
+        int soon = mapper.countSoon(today, soonUntil(today));
         return new TodayView(
                 today, byGraft.size(), overdue, soon, grafts.countLive(), waiting(), walk, onTheirWay(today));
     }
@@ -166,10 +168,8 @@ class WalkService {
 
     // Live grafts soonest to need something, one of each variety first, to be scanned at a glance.
     private List<Stop> onTheirWay(LocalDate today) {
-        List<Long> next = mapper.between(today, today.plusDays(21)).stream()
-                .map(VisitRow::graftId)
+        List<Long> next = mapper.soon(today.minusDays(1), today.plusDays(21), null, SCANNED).stream()
                 .distinct()
-                .limit(60)
                 .toList();
         Map<Long, Graft> oneEach = new LinkedHashMap<>();
         grafts.byIds(next).forEach(graft -> oneEach.putIfAbsent(graft.varietyId(), graft));
@@ -180,7 +180,9 @@ class WalkService {
         LocalDate today = clock.today();
         Map<Long, List<DueRow>> due = due(today, spotId);
         List<Long> first = due.keySet().stream().limit(MOST_STOPS).toList();
-        List<Long> soon = soonIds(today, due, spotId).stream().limit(40).toList();
+        List<Long> soon = mapper.soon(today, soonUntil(today), spotId, SOON_SHOWN).stream()
+                .distinct()
+                .toList();
         int overdue =
                 (int) due.values().stream().filter(rows -> overdue(rows, today)).count();
         return new RoundView(
@@ -191,11 +193,8 @@ class WalkService {
                 stops(grafts.byIds(soon), today, false));
     }
 
-    private List<Long> soonIds(LocalDate today, Map<Long, List<DueRow>> due, @Nullable Long spotId) {
-        LocalDate horizon = today.plusDays((long) rules.life("soonDays").value());
-        return due(horizon, spotId).keySet().stream()
-                .filter(id -> !due.containsKey(id))
-                .toList();
+    private LocalDate soonUntil(LocalDate today) {
+        return today.plusDays((long) rules.life("soonDays").value());
     }
 
     List<Stop> stops(List<Graft> which, LocalDate today, boolean dueOnly) {

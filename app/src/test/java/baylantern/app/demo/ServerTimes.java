@@ -1,0 +1,137 @@
+package baylantern.app.demo;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/**
+ * Not a test: server times with 80 000 grafts beside a bare read of the same rows. Run by {@code ./lantern bench}; prints
+ * medians of warm calls and their ratio.
+ */
+@EnabledIfEnvironmentVariable(named = "LANTERN_BENCH", matches = "1")
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "lantern.demo=true")
+class ServerTimes {
+
+    private static final int COPIES = 152;
+    private static final int WARM_UP = 30;
+    private static final int MEASURED = 41;
+    private static final long STEP = 1_000_000;
+
+    private static final String DUE = """
+            SELECT g.id, g.code, p.spot_id, g.variety_id, g.technique_key, g.made_on, x.kind, x.earliest, x.latest
+            FROM care_visit x JOIN bench_graft g ON g.id = x.graft_id JOIN place_stem st ON st.id = g.stem_id
+            JOIN place_plant p ON p.id = st.plant_id JOIN place_spot s ON s.id = p.spot_id
+            WHERE x.earliest <= DATE '2026-05-14' ORDER BY s.walk_order, p.walk_order, g.code, x.kind
+            """;
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    private final HttpClient client = HttpClient.newHttpClient();
+
+    @DynamicPropertySource
+    static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
+        var folder = Files.createTempDirectory("bay-lantern-bench");
+        registry.add("spring.datasource.url", () -> "jdbc:h2:file:" + folder.resolve("farm"));
+        registry.add("lantern.data", folder::toString);
+    }
+
+    // The demo farm has been grown at start; its plants, grafts, looks and visits are copied under new numbers.
+    private void multiply() {
+        Map<String, String> columns = Map.of(
+                "place_plant",
+                "code || '/' || ?, species_key, kind, stock_kind, spot_id, walk_order, started_on, variety_id, notes, act_id, version",
+                "bench_graft",
+                "code || '/' || ?, variety_id, species_key, stem_id + ?, technique_key, maker_id, made_on, wood_source, wood_cut_on,"
+                        + " scion_mm, stock_mm, cover, notes, state, outcome, last_look_on, act_id, fingerprint, version");
+        for (long copy = 1; copy < COPIES; copy++) {
+            long far = copy * STEP;
+            jdbc.update(
+                    "INSERT INTO place_plant SELECT id + ?, " + columns.get("place_plant")
+                            + " FROM place_plant WHERE id < " + STEP,
+                    far,
+                    copy);
+            jdbc.update(
+                    "INSERT INTO place_stem SELECT id + ?, plant_id + ?, label, diameter_mm, height_mm FROM place_stem WHERE id < "
+                            + STEP,
+                    far,
+                    far);
+            jdbc.update(
+                    "INSERT INTO bench_graft SELECT id + ?, " + columns.get("bench_graft")
+                            + " FROM bench_graft WHERE id < " + STEP,
+                    far,
+                    copy,
+                    far);
+            jdbc.update(
+                    "INSERT INTO care_look SELECT id + ?, graft_id + ?, person_id, seen_on, noted_at, sign, correction, note, answered, act_id, withdrawn"
+                            + " FROM care_look WHERE id < " + STEP,
+                    far,
+                    far);
+            jdbc.update(
+                    "INSERT INTO care_visit SELECT graft_id + ?, kind, repeat_no, earliest, target, latest FROM care_visit WHERE graft_id < "
+                            + STEP,
+                    far);
+        }
+        jdbc.execute("ANALYZE");
+    }
+
+    @Test
+    void measure() throws Exception {
+        multiply();
+        System.out.println(jdbc.queryForObject("SELECT COUNT(*) FROM bench_graft", Integer.class) + " grafts, "
+                + jdbc.queryForObject("SELECT COUNT(*) FROM place_plant", Integer.class) + " plants, "
+                + jdbc.queryForObject("SELECT COUNT(*) FROM care_look", Integer.class) + " looks");
+        compare("Today", "/api/today", DUE);
+        compare("Rounds", "/api/rounds", DUE);
+        compare("Takes", "/api/takes", "SELECT species_key, variety_id, made_on, outcome FROM bench_graft ORDER BY id");
+    }
+
+    private void compare(String name, String path, String sql) throws Exception {
+        HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                .build();
+        double served =
+                median(() -> client.send(request, BodyHandlers.ofByteArray()).body().length);
+        double bare = median(() -> jdbc.query(sql, rows -> {
+            int cells = 0;
+            while (rows.next()) {
+                for (int i = 1; i <= rows.getMetaData().getColumnCount(); i++) {
+                    cells += rows.getObject(i) == null ? 0 : 1;
+                }
+            }
+            return cells;
+        }));
+        System.out.printf(
+                Locale.ROOT, "%-7s %6.1f ms, bare read %6.1f ms, ratio %.2f%n", name, served, bare, served / bare);
+    }
+
+    private static double median(Callable<Integer> work) throws Exception {
+        for (int i = 0; i < WARM_UP; i++) {
+            work.call();
+        }
+        double[] times = new double[MEASURED];
+        for (int i = 0; i < MEASURED; i++) {
+            long start = System.nanoTime();
+            work.call();
+            times[i] = (System.nanoTime() - start) / 1e6;
+        }
+        Arrays.sort(times);
+        return times[MEASURED / 2];
+    }
+}
