@@ -27,6 +27,8 @@ class WalkService {
     private static final int MOST_STOPS = 200;
     private static final int SOON_SHOWN = 40;
     private static final int SCANNED = 120;
+    private static final int NEAR_DAYS = 2;
+    private static final int FAR_DAYS = 21;
     private static final double MINUTES_A_LOOK = 1.5;
 
     private final CareMapper mapper;
@@ -168,12 +170,19 @@ class WalkService {
 
     // Live grafts soonest to need something, one of each variety first, to be scanned at a glance.
     private List<Stop> onTheirWay(LocalDate today) {
-        List<Long> next = mapper.soon(today.minusDays(1), today.plusDays(21), null, SCANNED).stream()
-                .distinct()
-                .toList();
+        List<Long> next = nextUp(today, NEAR_DAYS);
+        if (next.size() < SCANNED / 2) {
+            next = nextUp(today, FAR_DAYS);
+        }
         Map<Long, Graft> oneEach = new LinkedHashMap<>();
         grafts.byIds(next).forEach(graft -> oneEach.putIfAbsent(graft.varietyId(), graft));
         return stops(oneEach.values().stream().limit(8).toList(), today, false);
+    }
+
+    private List<Long> nextUp(LocalDate today, int days) {
+        return mapper.soon(today.minusDays(1), today.plusDays(days), null, SCANNED).stream()
+                .distinct()
+                .toList();
     }
 
     RoundView round(@Nullable Long spotId) {

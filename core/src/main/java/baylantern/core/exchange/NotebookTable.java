@@ -90,10 +90,11 @@ public record NotebookTable(char delimiter, List<String> headings, List<Line> li
                 .orElse(DELIMITERS[0]));
     }
 
-    // How alike the rows are in width under a delimiter, favouring more columns.
+    // How alike the rows are in width under a delimiter, favouring more columns; titles of one cell have no say.
     private static double agreement(String sample, char delimiter) {
         List<Integer> widths = lenientWidths(sample, delimiter);
         int usual = widths.stream()
+                .filter(w -> w > 1)
                 .max(Comparator.comparingLong(
                         w -> widths.stream().filter(w::equals).count()))
                 .orElse(1);

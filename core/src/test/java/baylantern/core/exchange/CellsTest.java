@@ -30,10 +30,25 @@ class CellsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "7.8 | 7.8", "7,8 | 7.8", "9mm | 9", "9 mm | 9", "~9 mm | 9", "0.9 cm | 9", "0.35\" | 8.89", "0.35 in | 8.89",
-        "3/8 | 9.525", "3/8\" | 9.525", "1 1/4 in | 31.75", "½ | 12.7", "½\" | 12.7", "1½ in | 38.1", ".35 inch | 8.89"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "7.8 | 7.8",
+                "7,8 | 7.8",
+                "9mm | 9",
+                "9 mm | 9",
+                "~9 mm | 9",
+                "0.9 cm | 9",
+                "0.35\" | 8.89",
+                "0.35 in | 8.89",
+                "3/8 | 9.525",
+                "3/8\" | 9.525",
+                "1 1/4 in | 31.75",
+                "½ | 12.7",
+                "½\" | 12.7",
+                "1½ in | 38.1",
+                ".35 inch | 8.89"
+            })
     void readsALengthInMillimetres(String written, double mm) {
         assertThat(bare("8.1", "9.4").mm(written).orElseThrow()).isEqualTo(mm, within(1e-9));
     }
@@ -60,14 +75,29 @@ class CellsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "results | TOOK | LEAFED", "results | Took. | LEAFED", "results | dried out | DEAD", "results | ✓ | LEAFED",
-        "results | did not take | DEAD", "results | not yet | NOTHING", "results | vertrocknet | DEAD", "results | sí | LEAFED",
-        "results | took, growing well | LEAFED", "techniques | W+T | whip-tongue", "techniques | Whip & Tongue | whip-tongue",
-        "techniques | t-bud | t-bud", "techniques | Chip budding | chip", "techniques | top wedge | cleft",
-        "techniques | side  veneer | veneer", "techniques | okulieren | t-bud", "species | Zitrone | citrus", "species | Avo | avocado",
-        "species | HIGO | fig"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "results | TOOK | LEAFED",
+                "results | Took. | LEAFED",
+                "results | dried out | DEAD",
+                "results | ✓ | LEAFED",
+                "results | did not take | DEAD",
+                "results | not yet | NOTHING",
+                "results | vertrocknet | DEAD",
+                "results | sí | LEAFED",
+                "results | took, growing well | LEAFED",
+                "techniques | W+T | whip-tongue",
+                "techniques | Whip & Tongue | whip-tongue",
+                "techniques | t-bud | t-bud",
+                "techniques | Chip budding | chip",
+                "techniques | top wedge | cleft",
+                "techniques | side  veneer | veneer",
+                "techniques | okulieren | t-bud",
+                "species | Zitrone | citrus",
+                "species | Avo | avocado",
+                "species | HIGO | fig"
+            })
     void wordsMeanWhatGrowersMean(String topic, String written, String meaning) {
         assertThat(new WordBook(topic, WORDS, Map.of()).read(written)).contains(meaning);
     }
@@ -79,10 +109,13 @@ class CellsTest {
         assertThat(book.read("maybe")).isEmpty();
         assertThat(book.read("grumbling")).isEmpty();
         assertThat(book.read("Grumbling")).isEmpty();
-        assertThat(book.guesses()).filteredOn(g -> g.word().equals("grumbling")).singleElement().satisfies(g -> {
-            assertThat(g.rows()).isEqualTo(2);
-            assertThat(g.meaning()).isNull();
-        });
+        assertThat(book.guesses())
+                .filteredOn(g -> g.word().equals("grumbling"))
+                .singleElement()
+                .satisfies(g -> {
+                    assertThat(g.rows()).isEqualTo(2);
+                    assertThat(g.meaning()).isNull();
+                });
     }
 
     private static List<Spelling> proposals(String... cells) {
@@ -101,7 +134,8 @@ class CellsTest {
 
     @Test
     void nearMissesMustBeRareLongAndWithTheSameDigits() {
-        assertThat(proposals("Copper Anchor", "Copper Anchor", "Copper Anchor", "Coppr Anchor")).singleElement()
+        assertThat(proposals("Copper Anchor", "Copper Anchor", "Copper Anchor", "Coppr Anchor"))
+                .singleElement()
                 .satisfies(s -> assertThat(s.to()).isEqualTo("Copper Anchor"));
         assertThat(proposals("Pell", "Bell", "Pell", "Pell")).isEmpty();
         assertThat(proposals("Row 1", "Row 1", "Row 1", "Row 2")).isEmpty();
@@ -130,21 +164,36 @@ class CellsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "Date grafted | MADE_ON", "Grafted on | MADE_ON", "Last look | SEEN_ON", "Scion diameter (mm) | SCION_MM",
-        "Rootstock mm | STOCK_MM", "Cultivar | VARIETY", "Graft type | TECHNIQUE", "Ergebnis | RESULT", "Bemerkungen | NOTES",
-        "Wer | MAKER", "Budwood | SOURCE", "Block | PLACE", "Pot no. | PLANT"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Date grafted | MADE_ON",
+                "Grafted on | MADE_ON",
+                "Last look | SEEN_ON",
+                "Scion diameter (mm) | SCION_MM",
+                "Rootstock mm | STOCK_MM",
+                "Cultivar | VARIETY",
+                "Graft type | TECHNIQUE",
+                "Ergebnis | RESULT",
+                "Bemerkungen | NOTES",
+                "Wer | MAKER",
+                "Budwood | SOURCE",
+                "Block | PLACE",
+                "Pot no. | PLANT"
+            })
     void headingsAreKnownByTheirWords(String heading, ColumnRole role) {
         assertThat(ColumnGuesser.byHeading(heading, WORDS)).contains(role);
     }
 
     @Test
     void quotesDelimitersAndTitlesDoNotMislead() {
-        NotebookTable table = NotebookTable.of("Notes of 2024, spring\n\ndate;variety;notes\n2024-04-01;\"A; B\";\"two\nlines\"\n", WORDS);
+        NotebookTable table = NotebookTable.of(
+                "Notes of 2024, spring\n\ndate;variety;notes\n2024-04-01;\"A; B\";\"two\nlines\"\n", WORDS);
         assertThat(table.delimiter()).isEqualTo(';');
         assertThat(table.headings()).containsExactly("date", "variety", "notes");
-        assertThat(table.lines()).singleElement().satisfies(l -> assertThat(l.cell(1)).isEqualTo("A; B"));
+        assertThat(table.lines())
+                .singleElement()
+                .satisfies(l -> assertThat(l.cell(1)).isEqualTo("A; B"));
         NotebookTable inches = NotebookTable.of("date,variety,size\n2024-04-01,A,3/8\"\n2024-04-02,B,1/2\"\n", WORDS);
         assertThat(inches.lines()).extracting(l -> l.cell(2)).containsExactly("3/8\"", "1/2\"");
     }
@@ -152,30 +201,50 @@ class CellsTest {
     @Test
     void encodingsAreSeenFromTheBytes() {
         String text = "date,variety\n2024-01-01,Señal\n";
-        assertThat(NotebookText.decode(text.getBytes(StandardCharsets.UTF_8)).encoding()).isEqualTo("UTF-8");
-        assertThat(NotebookText.decode(("\uFEFF" + text).getBytes(StandardCharsets.UTF_8)).encoding()).isEqualTo("UTF-8 with mark");
-        assertThat(NotebookText.decode(("\uFEFF" + text).getBytes(StandardCharsets.UTF_16LE)).text()).isEqualTo(text);
-        assertThat(NotebookText.decode(text.getBytes(StandardCharsets.ISO_8859_1)).text()).isEqualTo(text);
+        assertThat(NotebookText.decode(text.getBytes(StandardCharsets.UTF_8)).encoding())
+                .isEqualTo("UTF-8");
+        assertThat(NotebookText.decode(("\uFEFF" + text).getBytes(StandardCharsets.UTF_8))
+                        .encoding())
+                .isEqualTo("UTF-8 with mark");
+        assertThat(NotebookText.decode(("\uFEFF" + text).getBytes(StandardCharsets.UTF_16LE))
+                        .text())
+                .isEqualTo(text);
+        assertThat(NotebookText.decode(text.getBytes(StandardCharsets.ISO_8859_1))
+                        .text())
+                .isEqualTo(text);
     }
 
     @Property(tries = 100)
     void everyRowIsEitherTakenOrLeftOut(@ForAll @IntRange(min = 1, max = 80) int rows, @ForAll("words") String salt) {
-        String text = "date,variety,kind,result\n" + IntStream.range(0, rows)
-                .mapToObj(i -> (i % 5 == 0 ? salt : "2024-01-" + (i % 40)) + "," + (i % 7 == 0 ? "" : "Buoy") + ",fig," + (i % 3 == 0 ? salt : "took"))
-                .collect(Collectors.joining("\n"));
-        NotebookReport report = new NotebookReader(WORDS).read(
-                text.getBytes(StandardCharsets.UTF_8), NotebookChoices.none(), java.time.LocalDate.of(2026, 5, 14), Map.of(), r -> false);
+        String text = "date,variety,kind,result\n"
+                + IntStream.range(0, rows)
+                        .mapToObj(i -> (i % 5 == 0 ? salt : "2024-01-" + (i % 40)) + "," + (i % 7 == 0 ? "" : "Buoy")
+                                + ",fig," + (i % 3 == 0 ? salt : "took"))
+                        .collect(Collectors.joining("\n"));
+        NotebookReport report = new NotebookReader(WORDS)
+                .read(
+                        text.getBytes(StandardCharsets.UTF_8),
+                        NotebookChoices.none(),
+                        java.time.LocalDate.of(2026, 5, 14),
+                        Map.of(),
+                        r -> false);
         assertThat(report.grafts().size() + report.refusals().size()).isEqualTo(report.rowsRead());
     }
 
     @net.jqwik.api.Provide
     net.jqwik.api.Arbitrary<String> words() {
-        return net.jqwik.api.Arbitraries.strings().withCharRange('a', 'z').withChars(" .?/-'").ofMinLength(1).ofMaxLength(12);
+        return net.jqwik.api.Arbitraries.strings()
+                .withCharRange('a', 'z')
+                .withChars(" .?/-'")
+                .ofMinLength(1)
+                .ofMaxLength(12);
     }
 
     @Test
     void tooManyRowsAreRefusedWithTheLimit() {
         String text = "date,variety\n" + "2024-01-01,Buoy\n".repeat(NotebookTable.MOST_ROWS + 1);
-        assertThatThrownBy(() -> NotebookTable.of(text, WORDS)).isInstanceOf(NotebookRefused.class).hasMessageContaining("200000");
+        assertThatThrownBy(() -> NotebookTable.of(text, WORDS))
+                .isInstanceOf(NotebookRefused.class)
+                .hasMessageContaining("200000");
     }
 }

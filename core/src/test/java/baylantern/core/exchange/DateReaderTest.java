@@ -21,29 +21,31 @@ class DateReaderTest {
     private final DateReader reader = new DateReader(Words.shipped());
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "2024-05-03 | 2024-05-03",
-        "2024/5/3 | 2024-05-03",
-        "2024.05.03 | 2024-05-03",
-        "20240503 | 2024-05-03",
-        "2024-05-03T14:20 | 2024-05-03",
-        "2024-05-03 14:20:11 | 2024-05-03",
-        "3 May 2024 | 2024-05-03",
-        "3rd of May 2024 | 2024-05-03",
-        "Fri 3 May 2024 | 2024-05-03",
-        "3-May-24 | 2024-05-03",
-        "3.Mai.2024 | 2024-05-03",
-        "May 3, 2024 | 2024-05-03",
-        "March 21st 2023 | 2023-03-21",
-        "21 marzo 2023 | 2023-03-21",
-        "21 de marzo de 2023 | 2023-03-21",
-        "1 août 2024 | 2024-08-01",
-        "29 Feb 2024 | 2024-02-29",
-        "25/04/2024 | 2024-04-25",
-        "4/25/24 | 2024-04-25",
-        "25. 4. 2024 | 2024-04-25",
-        "05/05/2024 | 2024-05-05"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2024-05-03 | 2024-05-03",
+                "2024/5/3 | 2024-05-03",
+                "2024.05.03 | 2024-05-03",
+                "20240503 | 2024-05-03",
+                "2024-05-03T14:20 | 2024-05-03",
+                "2024-05-03 14:20:11 | 2024-05-03",
+                "3 May 2024 | 2024-05-03",
+                "3rd of May 2024 | 2024-05-03",
+                "Fri 3 May 2024 | 2024-05-03",
+                "3-May-24 | 2024-05-03",
+                "3.Mai.2024 | 2024-05-03",
+                "May 3, 2024 | 2024-05-03",
+                "March 21st 2023 | 2023-03-21",
+                "21 marzo 2023 | 2023-03-21",
+                "21 de marzo de 2023 | 2023-03-21",
+                "1 août 2024 | 2024-08-01",
+                "29 Feb 2024 | 2024-02-29",
+                "25/04/2024 | 2024-04-25",
+                "4/25/24 | 2024-04-25",
+                "25. 4. 2024 | 2024-04-25",
+                "05/05/2024 | 2024-05-05"
+            })
     void readsOneDayHoweverItIsWritten(String written, LocalDate day) {
         DateReading reading = reader.read(written);
         assertThat(reading.in(true)).isEqualTo(day);
@@ -58,7 +60,18 @@ class DateReaderTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"31/02/2024", "30 Feb 2024", "2023-02-29", "soon", "13/13/2024", "00/05/2024", "12", "tomorrow", "2024-13-01"})
+    @ValueSource(
+            strings = {
+                "31/02/2024",
+                "30 Feb 2024",
+                "2023-02-29",
+                "soon",
+                "13/13/2024",
+                "00/05/2024",
+                "12",
+                "tomorrow",
+                "2024-13-01"
+            })
     void whatIsNoDayIsNotRead(String written) {
         assertThat(reader.read(written).trait()).isEqualTo(Trait.UNREADABLE);
         assertThat(reader.read(written).readable()).isFalse();
@@ -74,9 +87,11 @@ class DateReaderTest {
     }
 
     @Property(tries = 300)
-    void whateverIsWrittenOutIsReadBack(@ForAll @IntRange(min = 0, max = 25_000) int days, @ForAll @IntRange(min = 0, max = 5) int style) {
+    void whateverIsWrittenOutIsReadBack(
+            @ForAll @IntRange(min = 0, max = 25_000) int days, @ForAll @IntRange(min = 0, max = 5) int style) {
         LocalDate day = LocalDate.of(1970, 1, 1).plusDays(days);
-        String pattern = List.of("yyyy-MM-dd", "d MMM yyyy", "dd/MM/yyyy", "MMMM d, yyyy", "d.M.yyyy", "EEE d MMM yyyy").get(style);
+        String pattern = List.of("yyyy-MM-dd", "d MMM yyyy", "dd/MM/yyyy", "MMMM d, yyyy", "d.M.yyyy", "EEE d MMM yyyy")
+                .get(style);
         String written = day.format(DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH));
         assertThat(reader.read(written).in(true)).as(written).isEqualTo(day);
     }
@@ -88,7 +103,8 @@ class DateReaderTest {
     @Test
     void theOrderIsTheOneThatMakesSenseWhereNothingElseDecides() {
         LocalDate today = LocalDate.of(2026, 5, 14);
-        DateOrder order = DateOrder.of(List.of(pair("04/10/2023", "05/08/2023"), pair("04/11/2023", "05/10/2023")), today);
+        DateOrder order =
+                DateOrder.of(List.of(pair("04/10/2023", "05/08/2023"), pair("04/11/2023", "05/10/2023")), today);
         assertThat(order.dayFirst()).isFalse();
         assertThat(order.sure()).isFalse();
         DateOrder nothing = DateOrder.of(List.of(pair("04/04/2023", "")), today);

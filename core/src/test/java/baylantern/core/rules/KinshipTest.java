@@ -12,13 +12,16 @@ class KinshipTest {
     private static final Rulebook RULES = Rulebook.shipped();
 
     private static Kinship kinship(String scion, String stock) {
-        return RULES.kinship(RULES.species(scion).orElseThrow(), RULES.species(stock).orElseThrow());
+        return RULES.kinship(
+                RULES.species(scion).orElseThrow(), RULES.species(stock).orElseThrow());
     }
 
     @ParameterizedTest
     @CsvSource({
-        "mango, mango, GOOD", "citrus, kumquat, TRIAL", "kumquat, citrus, USUAL", "citrus, wampee, TRIAL", "citrus, curry-leaf, TRIAL",
-        "fig, jackfruit, TRIAL", "jackfruit, fig, TRIAL", "wampee, curry-leaf, TRIAL", "avocado, mango, REFUSED", "guava, loquat, REFUSED",
+        "mango, mango, GOOD", "citrus, kumquat, TRIAL", "kumquat, citrus, USUAL", "citrus, wampee, TRIAL",
+                "citrus, curry-leaf, TRIAL",
+        "fig, jackfruit, TRIAL", "jackfruit, fig, TRIAL", "wampee, curry-leaf, TRIAL", "avocado, mango, REFUSED",
+                "guava, loquat, REFUSED",
         "macadamia, annona, REFUSED", "tamarillo, citrus, REFUSED"
     })
     void pairsAreJudgedByTheirNearestKinshipOrAsListed(String scion, String stock, Verdict verdict) {
@@ -33,7 +36,9 @@ class KinshipTest {
         for (Species scion : RULES.species()) {
             for (Species stock : RULES.species()) {
                 boolean refused = RULES.kinship(scion, stock).verdict() == Verdict.REFUSED;
-                assertThat(refused).as(scion.key() + " on " + stock.key()).isEqualTo(!scion.family().equals(stock.family()));
+                assertThat(refused)
+                        .as(scion.key() + " on " + stock.key())
+                        .isEqualTo(!scion.family().equals(stock.family()));
             }
         }
     }

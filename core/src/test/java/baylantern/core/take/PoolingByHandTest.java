@@ -26,7 +26,8 @@ class PoolingByHandTest {
     /** Two groups, strength fixed near 10: kin of a are b's 6 of 8 on a flat start, Beta(7, 3), strength 10. */
     @Test
     void twoGroupsByHand() {
-        KinPooling pooling = new KinPooling(Map.of(List.of("a"), count(2, 2), List.of("b"), count(6, 2)), CENTRE, NARROW);
+        KinPooling pooling =
+                new KinPooling(Map.of(List.of("a"), count(2, 2), List.of("b"), count(6, 2)), CENTRE, NARROW);
         double s = pooling.strength(1);
         assertThat(s).isEqualTo(10, within(0.8));
         double weight = 1 / (1 / s + 1.0 / 10);
@@ -37,7 +38,8 @@ class PoolingByHandTest {
 
     /** Quantiles of a belief against the trapezoid rule on its density. */
     @Property(tries = 60)
-    void quantilesAgreeWithIntegration(@ForAll @IntRange(min = 0, max = 60) int taken, @ForAll @IntRange(min = 0, max = 60) int failed) {
+    void quantilesAgreeWithIntegration(
+            @ForAll @IntRange(min = 0, max = 60) int taken, @ForAll @IntRange(min = 0, max = 60) int failed) {
         Belief belief = Belief.FLAT.after(taken, failed);
         Belief.Range range = belief.range(0.9);
         assertThat(mass(taken, failed, 0, range.low())).isEqualTo(0.05, within(2e-4));
@@ -66,7 +68,8 @@ class PoolingByHandTest {
 
     /** More of the same evidence never widens the range. */
     @Property(tries = 100)
-    void moreGraftsNarrowTheRange(@ForAll @IntRange(min = 1, max = 30) int taken, @ForAll @IntRange(min = 1, max = 30) int failed) {
+    void moreGraftsNarrowTheRange(
+            @ForAll @IntRange(min = 1, max = 30) int taken, @ForAll @IntRange(min = 1, max = 30) int failed) {
         Belief.Range once = Belief.FLAT.after(taken, failed).range(0.9);
         Belief.Range thrice = Belief.FLAT.after(3 * taken, 3 * failed).range(0.9);
         assertThat(thrice.high() - thrice.low()).isLessThan(once.high() - once.low());
@@ -77,7 +80,8 @@ class PoolingByHandTest {
         Random random = new Random(seed);
         TakeCount own = count(random.nextInt(20), 1 + random.nextInt(20));
         TakeCount kin = count(random.nextInt(40), 1 + random.nextInt(40));
-        Belief belief = new KinPooling(Map.of(List.of("own"), own, List.of("kin"), kin), CENTRE, CENTRE).belief(List.of("own"));
+        Belief belief =
+                new KinPooling(Map.of(List.of("own"), own, List.of("kin"), kin), CENTRE, CENTRE).belief(List.of("own"));
         double ownRate = own.taken() / (double) own.decided();
         double kinRate = Belief.FLAT.after(kin.taken(), kin.failed()).mean();
         assertThat(belief.mean()).isBetween(Math.min(ownRate, kinRate) - 1e-9, Math.max(ownRate, kinRate) + 1e-9);
@@ -90,6 +94,8 @@ class PoolingByHandTest {
         assertThat(both.decided()).isEqualTo(7);
         assertThat(both.all()).isEqualTo(14);
         assertThat(both.minus(both)).isEqualTo(TakeCount.NONE);
-        assertThatIllegalArgumentException().isThrownBy(() -> new TakeCount(-1, 0, 0, 0)).withMessageContaining("-1");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new TakeCount(-1, 0, 0, 0))
+                .withMessageContaining("-1");
     }
 }
