@@ -6,6 +6,9 @@ import { Input, PartHeading } from "../ui/parts";
 import { lengthWords, useChoices } from "../units";
 import { badLength, type StemDraft } from "./draft";
 
+/** So many free stems fit above the button on a bench screen; the rest are found by typing. */
+const OFFERED = 18;
+
 interface Props {
   species: string;
   stems: StemDraft[];
@@ -28,7 +31,7 @@ export function Stems({ species, stems, error, onChange }: Props) {
       ),
   });
   const chosen = new Set(stems.map((s) => s.stemId));
-  const offered = (free.data ?? []).filter((f) => !chosen.has(f.stemId)).slice(0, 24);
+  const offered = (free.data ?? []).filter((f) => !chosen.has(f.stemId)).slice(0, OFFERED);
   const shown = (mm?: number) => lengthWords(mm, length).replace(/ (mm|in)$/, "");
   const change = (id: number, part: Partial<StemDraft>) =>
     onChange(stems.map((s) => (s.stemId === id ? { ...s, ...part } : s)));

@@ -1,5 +1,5 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { usePlants, useVarieties } from "../api/queries";
@@ -18,12 +18,16 @@ const KINDS: Record<Schemas["Plant"]["kind"], string> = {
 export function Trees() {
   const [search, setSearch] = useSearchParams();
   const tab = search.get("tab") ?? "plants";
-  const text = search.get("search") ?? "";
-  const set = (tabName: string, searchText: string) =>
-    setSearch(
-      { ...(tabName === "plants" ? {} : { tab: tabName }), ...(searchText ? { search: searchText } : {}) },
-      { replace: true },
-    );
+  const [text, setText] = useState(search.get("search") ?? "");
+  // What is typed stays here; the address only says where one was led to.
+  const set = (tabName: string, searchText: string) => {
+    setText(searchText);
+    if (tabName !== tab) setSearch(tabName === "plants" ? {} : { tab: tabName }, { replace: true });
+  };
+  const asked = search.get("search");
+  useEffect(() => {
+    if (asked !== null) setText(asked);
+  }, [asked]);
   const [adding, setAdding] = useState(false);
   const plants = usePlants(tab === "plants" ? text : "");
   const varieties = useVarieties();

@@ -1,0 +1,173 @@
+package baylantern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Trees, the bench and the farm's own room, with the mouse and with keys. */
+class FarmTest extends ScreenTest {
+
+    private static Lantern lantern;
+
+    @BeforeAll
+    static void start() {
+        lantern = Lantern.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        lantern.close();
+    }
+
+    @Test
+    void aVarietyIsAddedChangedAndFound() {
+        Page page = desk(lantern);
+        page.navigate("/trees?tab=varieties");
+        button(page, "Add a variety").click();
+        page.getByLabel("Species").selectOption("guava");
+        page.getByLabel("Variety", new Page.GetByLabelOptions().setExact(true)).fill("Pebble Jetty");
+        page.getByLabel("Harvest months").fill("9,19");
+        button(page, "Add this variety").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("months 1 to 12");
+        assertThat(page.getByLabel("Variety", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("Pebble Jetty");
+        page.getByLabel("Harvest months").fill("9,10");
+        button(page, "Add this variety").click();
+        assertThat(page.getByText("PJ", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        page.getByLabel("Find here").fill("pebble");
+        assertThat(page.getByText("Ternlight")).hasCount(0);
+        assertThat(page.getByText("Sep Oct")).isVisible();
+    }
+
+    @Test
+    void plantsAreAddedAndTakenBack() {
+        Page page = desk(lantern);
+        page.navigate("/trees");
+        String before = page.locator("h1").textContent();
+        button(page, "Add plants").click();
+        page.getByLabel("A line each").fill("ZZ-1 9\nZZ-2 thick");
+        page.getByLabel("Species").selectOption("fig");
+        page.getByLabel("Place").fill("Old Wall");
+        button(page, "Add these plants").click();
+        assertThat(page.getByText("\"thick\" is not a diameter.")).isVisible();
+        assertThat(page.locator("h1")).hasText(before);
+        page.getByLabel("A line each").fill("ZZ-1 9\nZZ-2 9.5");
+        button(page, "Add these plants").click();
+        assertThat(page.locator("h1")).not().hasText(before);
+        page.getByLabel("Find here").fill("ZZ-");
+        assertThat(page.getByText("ZZ-2")).isVisible();
+        button(page, "Take back").click();
+        assertThat(page.locator("h1")).hasText(before);
+    }
+
+    @Test
+    void aRunOfThreeIsLoggedWithASchoolOfOnesOwnAndTakenBack() {
+        Page page = desk(lantern);
+        page.navigate("/bench");
+        page.getByLabel("Variety")
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Grey Quay (B)"));
+        page.getByLabel("Technique").selectOption("cleft");
+        page.getByLabel("Find a stock by code or place").fill("AV-");
+        for (int i = 0; i < 3; i++) {
+            page.locator("section button[title^=avocado]").first().click();
+        }
+        assertThat(heading(page, "A run of 3 grafts")).isVisible();
+        page.getByText("Schools followed: the defaults").click();
+        page.getByLabel("Water after grafting").selectOption("moist");
+        page.getByLabel(Pattern.compile("^Scion diameter")).first().fill("abc");
+        assertThat(page.getByText("a number, such as 7.8 or 5/16")).isVisible();
+        page.getByLabel(Pattern.compile("^Scion diameter")).first().fill("8");
+        page.getByLabel("Notes").focus();
+        page.keyboard().press("Control+Enter");
+        assertThat(page.getByText(Pattern.compile("Logged GQ-26-\\d+ to GQ-26-\\d+")))
+                .isVisible();
+        assertThat(page.locator("aside a").first()).containsText("GQ-26-");
+        page.locator("aside a").first().click();
+        assertThat(heading(page, "How it was made, 0 days ago")).isVisible();
+        page.getByText("Schools followed").click();
+        assertThat(page.getByText("keep moist from the start")).isVisible();
+        assertThat(page.getByText("Give the first water")).hasCount(0);
+        page.keyboard().press("u");
+        assertThat(page.getByText("Taken back: 3 Grey Quay centre-split cleft grafts logged"))
+                .isVisible();
+    }
+
+    @Test
+    void whatCannotBeIsRefusedBeforeItIsLogged() {
+        Page page = desk(lantern);
+        page.navigate("/bench");
+        page.getByLabel("Variety").selectOption("Tollkeeper");
+        assertThat(page.locator("option[value='t-bud']")).hasAttribute("disabled", "");
+        page.getByLabel("Technique").selectOption("cleft");
+        page.getByLabel("Find a stock by code or place").fill("CT-");
+        page.locator("section button[title^=citrus]").first().click();
+        assertThat(page.getByText("Cannot be logged:")).isVisible();
+        assertThat(page.getByText("mango on citrus cannot join").first()).isVisible();
+        assertThat(button(page, "Log this graft")).isDisabled();
+        button(page, "leave out").click();
+        page.getByLabel("Variety").selectOption("Bellwether");
+        page.getByLabel("Technique").selectOption("chip");
+        page.locator("section button[title^=citrus]").first().click();
+        assertThat(page.getByText("This variety is protected")).isVisible();
+        assertThat(button(page, "Log this graft")).isEnabled();
+    }
+
+    @Test
+    void inchesAndLamplightAreKeptOnThisDevice() {
+        Page page = desk(lantern);
+        page.navigate("/farm");
+        page.getByLabel("Lengths").selectOption("inch");
+        page.getByLabel("Light").selectOption("lamplight");
+        page.navigate("/trees");
+        assertThat(page.getByText(Pattern.compile("^\\d+/\\d+ in$")).first()).isVisible();
+        Assertions.assertThat(page.evaluate("document.documentElement.dataset.theme"))
+                .isEqualTo("lamplight");
+        page.reload();
+        assertThat(page.getByText(Pattern.compile("^\\d+/\\d+ in$")).first()).isVisible();
+    }
+
+    @Test
+    void theWalkIsReorderedAndTheFarmTakenOut() throws IOException {
+        Page page = desk(lantern);
+        page.navigate("/farm");
+        button(page, "Kiln Terrace earlier").click();
+        assertThat(page.locator("ol li").first()).containsText("Kiln Terrace");
+        button(page, "Kiln Terrace later").click();
+        assertThat(page.locator("ol li").first()).containsText("Shade House");
+        Download zip = page.waitForDownload(
+                () -> page.getByText("Take the whole farm out, as a zip").click());
+        Assertions.assertThat(zip.suggestedFilename()).isEqualTo("bay-lantern-farm.zip");
+        page.getByLabel("Farm zip").setInputFiles(zip.path());
+        assertThat(page.getByText("This farm holds records already.")).isVisible();
+        Download calendar = page.waitForDownload(
+                () -> page.getByText("Visits for a calendar").click());
+        Assertions.assertThat(Files.readString(calendar.path())).startsWith("BEGIN:VCALENDAR");
+    }
+
+    @Test
+    void digitsLeadToStationsAndRestWhileOneTypes() {
+        Page page = desk(lantern);
+        page.navigate("/today");
+        assertThat(page.locator("h1")).containsText("today");
+        page.keyboard().press("7");
+        assertThat(page.locator("h1")).containsText("grafts took");
+        page.keyboard().press("9");
+        assertThat(page.locator("h1")).containsText("plants");
+        page.getByLabel("Find here").fill("");
+        page.getByLabel("Find here").pressSequentially("AV-17");
+        assertThat(page.getByLabel("Find here")).hasValue("AV-17");
+        assertThat(page.locator("h1")).containsText("plants");
+        page.navigate("/graft/NO-26-999");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasText("There is no graft NO-26-999.");
+    }
+}
