@@ -15,6 +15,7 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
     kind: "SEEDLING_STOCK",
     stockKind: "",
     spot: "",
+    startedOn: "",
   });
   const { send, problem, busy, errorOf } = useSend();
   const set = (change: Partial<typeof entry>) => setEntry({ ...entry, ...change });
@@ -33,6 +34,7 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
             kind: entry.kind as Schemas["PlantPaste"]["kind"],
             stockKind: entry.stockKind || undefined,
             spotId: spot.id,
+            startedOn: entry.startedOn || undefined,
           },
         }),
       );
@@ -52,12 +54,13 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
       }}
     >
       <Field
-        label="A line each: code, then stem diameter in mm if measured"
+        label="A line each: code, stem diameter in mm, height of the cut"
+        hint="leave out what is not measured; several stems: 9.4+8.1"
         error={errorOf("lines") ?? (problem && problem.fields.length === 0 ? problem.message : undefined)}
       >
         <textarea
           className="code h-40 w-full rounded border border-soft/60 bg-surface p-2"
-          placeholder={"AV-201 9.4\nAV-202 8.8\nAV-203"}
+          placeholder={"AV-201 9.4 220\nAV-202 9.4+8.1\nAV-203"}
           value={entry.lines}
           onChange={(e) => set({ lines: e.target.value })}
         />
@@ -108,6 +111,9 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
             <option key={spot.id} value={spot.name} />
           ))}
         </datalist>
+        <Field label="Sown or planted on" error={errorOf("startedOn")}>
+          <Input type="date" value={entry.startedOn} onChange={(e) => set({ startedOn: e.target.value })} />
+        </Field>
         <div>
           <Button
             strong

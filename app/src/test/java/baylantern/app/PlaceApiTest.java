@@ -182,6 +182,27 @@ class PlaceApiTest extends ApiTest {
     }
 
     @Test
+    void aPastedLineHoldsStemsAndHeight() {
+        http.smallFarm();
+        Map<String, Object> paste = Map.of(
+                "lines",
+                "CT-1 8,5+9 210",
+                "speciesKey",
+                "citrus",
+                "kind",
+                "SEEDLING_STOCK",
+                "spotId",
+                1,
+                "startedOn",
+                "2024-03-01");
+        assertThat(http.post("/api/plants/paste", paste).status()).isEqualTo(200);
+        JsonNode list = http.get("/api/plants?search=CT-1").json();
+        assertThat(list.get("plants").get(0).get("startedOn").asString()).isEqualTo("2024-03-01");
+        assertThat(list.get("stems").findValuesAsString("diameterMm")).containsExactly("8.5", "9.0");
+        assertThat(list.get("stems").get(1).get("heightMm").asDouble()).isEqualTo(210);
+    }
+
+    @Test
     void aPlantIsChangedByOneAtATime() {
         http.smallFarm();
         Map<String, Object> change =

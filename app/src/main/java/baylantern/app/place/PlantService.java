@@ -157,18 +157,11 @@ public class PlantService implements Undoer {
     }
 
     private static PlantEntry entry(String line, PlantPaste paste) {
-        String[] parts = line.split("[\\s,;]+");
-        Double mm = null;
-        if (parts.length > 1) {
-            try {
-                mm = Double.valueOf(parts[1].replace(",", ".").replace("mm", ""));
-            } catch (NumberFormatException e) {
-                throw FarmProblem.wrong(
-                        "lines", line, "code and diameter in mm", "\"" + parts[1] + "\" is not a diameter.");
-            }
-            if (!(mm >= 0.5 && mm <= 500)) {
-                throw FarmProblem.wrong("lines", line, "0.5 to 500 mm", parts[0] + " would be " + mm + " mm thick.");
-            }
+        String[] parts = line.split("[\\s;]+");
+        Double height = parts.length > 2 ? mm(parts[2], line, 0, 20_000) : null;
+        List<StemEntry> stems = new ArrayList<>();
+        for (String diameter : parts.length > 1 ? parts[1].split("\\+") : new String[0]) {
+            stems.add(new StemEntry("" + (stems.size() + 1), mm(diameter, line, 0.5, 500), height));
         }
         return new PlantEntry(
                 parts[0],
@@ -176,11 +169,24 @@ public class PlantService implements Undoer {
                 paste.kind(),
                 paste.stockKind(),
                 paste.spotId(),
+                paste.startedOn(),
                 null,
                 null,
-                null,
-                List.of(new StemEntry("1", mm, null)),
+                stems,
                 null);
+    }
+
+    private static Double mm(String written, String line, double least, double most) {
+        String valid = (least == 0 ? "0" : "" + least) + " to " + (int) most + " mm";
+        try {
+            double mm = Double.parseDouble(written.replace(",", ".").replace("mm", ""));
+            if (mm >= least && mm <= most) {
+                return mm;
+            }
+        } catch (NumberFormatException e) {
+            throw FarmProblem.wrong("lines", line, valid, "\"" + written + "\" is not a diameter.");
+        }
+        throw FarmProblem.wrong("lines", line, valid, "\"" + line + "\" holds a size outside " + valid + ".");
     }
 
     @Override

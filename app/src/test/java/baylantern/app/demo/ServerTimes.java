@@ -1,5 +1,6 @@
 package baylantern.app.demo;
 
+import baylantern.app.platform.StartOptions;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -50,7 +51,9 @@ class ServerTimes {
     static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
         var folder = Files.createTempDirectory("bay-lantern-bench");
         registry.add(
-                "spring.datasource.url", () -> "jdbc:h2:file:" + folder.resolve("farm") + ";OPTIMIZE_REUSE_RESULTS=0");
+                "spring.datasource.url",
+                () -> "jdbc:h2:file:" + folder.resolve("farm") + ";OPTIMIZE_REUSE_RESULTS=0;CACHE_SIZE="
+                        + StartOptions.CACHE_KB);
         registry.add("lantern.data", folder::toString);
     }
 
