@@ -1,11 +1,12 @@
 import { useState } from "react";
 import { useParams } from "react-router";
-import type { Schemas } from "../api/client";
+import api, { type Schemas, told } from "../api/client";
 import { useRules, useSheet } from "../api/queries";
 import { awayWords, dayAndYear, dayWords } from "../days";
 import { LifeLine, lifeWords } from "../drawings/LifeLine";
 import { SIGNS, type Sign } from "../drawings/signs";
-import { PartHeading, Trouble } from "../ui/parts";
+import { Button, Field, Input, PartHeading, Trouble } from "../ui/parts";
+import { useSend } from "../ui/useSend";
 import { lengthWords, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
 import { answer } from "./answer";
@@ -159,7 +160,6 @@ function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
         .join(", ") || "not written down",
     ],
     ["Cover", rules.data?.covers.find((c) => c.cover === graft.cover)?.words ?? graft.cover],
-    ["Notes", graft.notes || "none"],
   ];
   return (
     <>
@@ -172,6 +172,7 @@ function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
           </div>
         ))}
       </dl>
+      <Notes key={graft.version} graft={graft} />
       {schools.length > 0 && (
         <details className="mt-2 text-[15px]">
           <summary className="text-sea underline">Schools followed</summary>
@@ -184,5 +185,38 @@ function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
         </details>
       )}
     </>
+  );
+}
+
+/** Notes that can be changed; what was typed stays when somebody else was first. */
+function Notes({ graft }: { graft: Schemas["Graft"] }) {
+  const [text, setText] = useState(graft.notes);
+  const { send, problem, busy } = useSend();
+  const save = () =>
+    send(() =>
+      told(
+        api.PUT("/api/grafts/{code}/notes", {
+          params: { path: { code: graft.code } },
+          body: { notes: text, version: graft.version },
+        }),
+      ),
+    );
+  return (
+    <form
+      className="mt-2 flex items-end gap-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        save();
+      }}
+    >
+      <div className="flex-1">
+        <Field label="Notes" error={problem?.message}>
+          <Input value={text} maxLength={4000} onChange={(e) => setText(e.target.value)} />
+        </Field>
+      </div>
+      <Button type="submit" disabled={busy || text === graft.notes}>
+        Save
+      </Button>
+    </form>
   );
 }

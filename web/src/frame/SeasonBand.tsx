@@ -47,6 +47,7 @@ export function SeasonBand() {
   return (
     <div ref={ref} className="h-16 min-w-0 max-sm:hidden">
       {band.data && <Ribbon band={band.data} width={width} scope={scope} onScope={setScope} />}
+      {band.data && <BandTable band={band.data} />}
     </div>
   );
 }
@@ -136,5 +137,26 @@ function Ribbon({ band, width, scope, onScope }: RibbonProps) {
       <circle cx={lamp} cy={9} r={8} fill="var(--lamp)" opacity={0.28} />
       <circle cx={lamp} cy={9} r={4.5} fill="var(--lamp)" stroke="var(--ink)" />
     </svg>
+  );
+}
+
+/** The same year read as a table. */
+function BandTable({ band }: { band: Schemas["Band"] }) {
+  const inMonth = (day: string, i: number) => parseISO(day).getMonth() === i;
+  return (
+    <table className="sr-only">
+      <caption>Grafts made and visits to come, by month</caption>
+      <tbody>
+        {MONTHS.map((month, i) => (
+          <tr key={month}>
+            <th scope="row">{month}</th>
+            <td>{band.made.filter((w) => inMonth(w.week, i)).reduce((sum, w) => sum + w.count, 0)} made</td>
+            <td>
+              {band.visits.filter((d) => inMonth(d.day, i)).reduce((sum, d) => sum + d.count, 0)} visits
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

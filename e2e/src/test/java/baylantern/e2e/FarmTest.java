@@ -155,6 +155,20 @@ class FarmTest extends ScreenTest {
     }
 
     @Test
+    void aNoteIsWrittenOnAGraftAndTheYearIsReadAsATable() {
+        Page page = desk(lantern);
+        page.navigate("/graft/CB-26-001");
+        page.getByLabel("Notes").fill("leans to the harbour");
+        page.waitForResponse("**/notes", () -> button(page, "Save").click());
+        assertThat(button(page, "Save")).isDisabled();
+        page.reload();
+        assertThat(page.getByLabel("Notes")).hasValue("leans to the harbour");
+        assertThat(page.getByRole(
+                        AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^Apr \\d+ made 0 visits$"))))
+                .hasCount(1);
+    }
+
+    @Test
     void digitsLeadToStationsAndRestWhileOneTypes() {
         Page page = desk(lantern);
         page.navigate("/today");

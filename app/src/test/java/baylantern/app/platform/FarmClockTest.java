@@ -1,0 +1,41 @@
+package baylantern.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FarmClockTest {
+
+    private static FarmClock at(String instant) {
+        return new FarmClock(Clock.fixed(Instant.parse(instant), ZoneOffset.UTC));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-05-14T23:30:00Z, +02:00, 2026-05-15",
+        "2026-05-14T23:30:00Z, -03:00, 2026-05-14",
+        "2026-01-01T01:00:00Z, -10:00, 2025-12-31",
+        "2028-02-28T20:00:00Z, +08:00, 2028-02-29",
+        "2026-12-31T12:00:00Z, +14:00, 2027-01-01"
+    })
+    void theDayIsTheFarmsOwn(String instant, String zone, LocalDate day) {
+        FarmClock clock = at(instant);
+        clock.zone(ZoneId.of(zone));
+        assertThat(clock.today()).isEqualTo(day);
+    }
+
+    @Test
+    void aStandingClockKeepsItsDayAndTheMachinesTime() {
+        FarmClock clock = at("2030-03-03T10:15:30.123456789Z");
+        clock.standOn(LocalDate.of(2026, 5, 14));
+        assertThat(clock.today()).isEqualTo(LocalDate.of(2026, 5, 14));
+        assertThat(clock.now()).isEqualTo(Instant.parse("2026-05-14T10:15:30.123456Z"));
+    }
+}

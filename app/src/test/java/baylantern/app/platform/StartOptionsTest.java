@@ -1,0 +1,40 @@
+package baylantern.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+
+/** The words of the command line, as far as they are right; wrong ones end the program and are tried end to end. */
+class StartOptionsTest {
+
+    @Test
+    void withoutWordsTheFarmAtHomeIsServed() {
+        StartOptions options = StartOptions.parse();
+        assertThat(options.command()).isEqualTo("serve");
+        assertThat(options.port()).isEqualTo(8085);
+        assertThat(options.data()).isEqualTo(Path.of(System.getProperty("user.home"), "bay-lantern-farm"));
+        assertThat(options.flags()).isEmpty();
+        assertThat(options.file()).isNull();
+    }
+
+    @Test
+    void everyWordFindsItsPlaceInAnyOrder() {
+        StartOptions options = StartOptions.parse(
+                "--json", "import", "--data", "/tmp/x/../farm", "old.csv", "--dry-run", "--port", "0");
+        assertThat(options.command()).isEqualTo("import");
+        assertThat(options.file()).isEqualTo(Path.of("old.csv"));
+        assertThat(options.data()).isEqualTo(Path.of("/tmp/farm"));
+        assertThat(options.port()).isZero();
+        assertThat(options.flags()).containsExactlyInAnyOrder("json", "dry-run");
+    }
+
+    @Test
+    void eachCommitReachesTheFileBeforeItIsAcknowledged() {
+        StartOptions options = StartOptions.parse("--data", "/tmp/farm", "--demo");
+        assertThat(options.url()).startsWith("jdbc:h2:file:/tmp/farm/farm;").contains("WRITE_DELAY=0");
+        assertThat(options.springArguments())
+                .contains("--lantern.demo=true", "--server.port=8085", "--lantern.data=/tmp/farm")
+                .anyMatch(argument -> argument.equals("--spring.datasource.url=" + options.url()));
+    }
+}
