@@ -42,6 +42,10 @@ class Pictures extends ScreenTest {
                     .first()
                     .click();
             keep(desk, "takes");
+            desk.navigate("/trees");
+            keep(desk, "trees");
+            desk.navigate("/rules");
+            keep(desk, "rules");
             desk.navigate("/graft/BO-26-001");
             keep(desk, "sheet");
             desk.navigate("/farm/notebook");
