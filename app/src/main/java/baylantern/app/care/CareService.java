@@ -11,7 +11,7 @@ import baylantern.app.platform.Undoer;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
-import baylantern.core.care.HealingClock;
+import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.care.PlannedVisit;
 import baylantern.core.care.Sign;
 import baylantern.core.rules.Rulebook;

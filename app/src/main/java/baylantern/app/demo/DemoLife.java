@@ -3,7 +3,7 @@ package baylantern.app.demo;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
-import baylantern.core.care.HealingClock;
+import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.care.Look;
 import baylantern.core.care.PlannedVisit;
 import baylantern.core.care.Sign;

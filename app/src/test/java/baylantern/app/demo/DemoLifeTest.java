@@ -6,7 +6,7 @@ import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.GraftState;
-import baylantern.core.care.HealingClock;
+import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.care.Look;
 import baylantern.core.care.Sign;
 import baylantern.core.rules.Rulebook;

@@ -3,6 +3,7 @@ package baylantern.core.care;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.VisitKind;
 import baylantern.core.rules.VisitRule;
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;

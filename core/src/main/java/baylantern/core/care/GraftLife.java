@@ -1,5 +1,6 @@
 package baylantern.core.care;
 
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

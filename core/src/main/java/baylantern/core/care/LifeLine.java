@@ -3,6 +3,7 @@ package baylantern.core.care;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

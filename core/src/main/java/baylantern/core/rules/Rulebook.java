@@ -13,6 +13,7 @@ public final class Rulebook {
     private final Map<String, VisitKind> visits;
     private final Map<String, SchoolQuestion> schools;
     private final Map<String, Figure> life;
+    private final FlushRules flush;
 
     Rulebook(
             Map<String, Species> species,
@@ -20,13 +21,15 @@ public final class Rulebook {
             KinshipTable kinship,
             Map<String, VisitKind> visits,
             Map<String, SchoolQuestion> schools,
-            Map<String, Figure> life) {
+            Map<String, Figure> life,
+            FlushRules flush) {
         this.species = species;
         this.techniques = techniques;
         this.kinship = kinship;
         this.visits = visits;
         this.schools = schools;
         this.life = life;
+        this.flush = flush;
     }
 
     /** The rulebook as shipped. Throws {@link IllegalStateException} naming the file where one cannot be read. */
@@ -79,5 +82,10 @@ public final class Rulebook {
     public Figure life(String key) {
         return Optional.ofNullable(life.get(key))
                 .orElseThrow(() -> new IllegalArgumentException("no figure is called " + key));
+    }
+
+    /** Figures about flushes, windows and the days before a graft. */
+    public FlushRules flush() {
+        return flush;
     }
 }

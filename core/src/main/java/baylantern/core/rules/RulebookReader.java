@@ -1,6 +1,7 @@
 package baylantern.core.rules;
 
 import baylantern.core.rules.Species.StockKind;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,27 @@ final class RulebookReader {
                 kinship(Yaml.file("compatibility.yaml")),
                 Yaml.file("visits.yaml").each(this::visit),
                 Yaml.file("schools.yaml").each(this::question),
-                Yaml.file("life.yaml").each((key, figure) -> figure.figure()));
+                Yaml.file("life.yaml").each((key, figure) -> figure.figure()),
+                flush(Yaml.file("flush.yaml")));
+    }
+
+    private static FlushRules flush(Yaml file) {
+        return new FlushRules(
+                byStage(file.at("until")),
+                byStage(file.at("stock")),
+                byStage(file.at("slip")),
+                file.at("wood")
+                        .each((key, wood) -> new FlushRules.WoodRule(
+                                byStage(wood.at("ready")), wood.text("best"), wood.number("shootsPerGraft"))),
+                file.at("figures").each((key, figure) -> figure.figure()));
+    }
+
+    private static Map<BudStage, Double> byStage(Yaml file) {
+        Map<BudStage, Double> shares = new EnumMap<>(BudStage.class);
+        for (BudStage stage : BudStage.values()) {
+            shares.put(stage, file.number(stage.name()));
+        }
+        return shares;
     }
 
     private Species species(String key, Yaml file) {

@@ -3,6 +3,7 @@ package baylantern.core.care;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import baylantern.core.rules.Rulebook;
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -101,6 +102,11 @@ class CarePlanTest {
             @Override
             public LocalDate after(LocalDate start, double healingDays) {
                 return start.plusDays(Math.round(2 * healingDays));
+            }
+
+            @Override
+            public LocalDate before(LocalDate end, double healingDays) {
+                return end.minusDays(Math.round(2 * healingDays));
             }
 
             @Override

@@ -2,6 +2,7 @@ package baylantern.core.care;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;

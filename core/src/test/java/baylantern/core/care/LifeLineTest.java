@@ -3,6 +3,7 @@ package baylantern.core.care;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import baylantern.core.rules.Rulebook;
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -8,6 +8,7 @@ import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.rules.VisitKind;
 import baylantern.core.rules.VisitRule;
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;

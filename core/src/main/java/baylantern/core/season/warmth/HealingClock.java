@@ -1,4 +1,4 @@
-package baylantern.core.care;
+package baylantern.core.season.warmth;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -9,15 +9,23 @@ public interface HealingClock {
     /** The first day on which {@code healingDays} have passed since {@code start}. */
     LocalDate after(LocalDate start, double healingDays);
 
+    /** The last day from which {@code healingDays} still pass until {@code end}. */
+    LocalDate before(LocalDate end, double healingDays);
+
     /** Healing days from {@code start} to {@code end}; 0 or more where end is not before start. */
     double between(LocalDate start, LocalDate end);
 
-    /** Every day at the best warmth: one healing day a day. Used until the site's warmth is known. */
+    /** Every day at the best warmth: one healing day a day. */
     static HealingClock atBest() {
         return new HealingClock() {
             @Override
             public LocalDate after(LocalDate start, double healingDays) {
                 return start.plusDays(Math.round(healingDays));
+            }
+
+            @Override
+            public LocalDate before(LocalDate end, double healingDays) {
+                return end.minusDays(Math.round(healingDays));
             }
 
             @Override

@@ -1,0 +1,60 @@
+package baylantern.core.rules;
+
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Figures about flushes, windows and the days before a graft.
+ *
+ * @param until where in the way from swell to swell each stage ends, 0 to 1, by stage
+ * @param stock how ready a stock is at each stage, 0 to 1
+ * @param slip how well bark slips at each stage, 0 to 1
+ * @param wood how ready scion wood is at each stage, 0 to 1, by species; under "other" for those not named
+ * @param figures further figures by name
+ */
+public record FlushRules(
+        Map<BudStage, Double> until,
+        Map<BudStage, Double> stock,
+        Map<BudStage, Double> slip,
+        Map<String, WoodRule> wood,
+        Map<String, Figure> figures) {
+
+    /**
+     * Scion wood of a species.
+     *
+     * @param best the stage growers want, in words
+     * @param shootsPerGraft shoots to pinch for one graft
+     */
+    public record WoodRule(Map<BudStage, Double> ready, String best, double shootsPerGraft) {}
+
+    /** The stage at a phase between two swells, 0 to 1; 1 and beyond is resting. */
+    public BudStage stageAt(double phase) {
+        for (BudStage stage : BudStage.values()) {
+            if (phase < until.get(stage)) {
+                return stage;
+            }
+        }
+        return BudStage.R;
+    }
+
+    /** Where a stage begins, 0 to 1. */
+    public double from(BudStage stage) {
+        return stage.ordinal() == 0 ? 0 : until.get(BudStage.values()[stage.ordinal() - 1]);
+    }
+
+    /** The wood rule of a species. */
+    public WoodRule woodOf(String speciesKey) {
+        return Optional.ofNullable(wood.get(speciesKey)).orElseGet(() -> wood.get("other"));
+    }
+
+    /** The named figure; throws {@link IllegalArgumentException} where there is none. */
+    public Figure figure(String name) {
+        return Optional.ofNullable(figures.get(name))
+                .orElseThrow(() -> new IllegalArgumentException("no figure of flushes is called " + name));
+    }
+
+    /** The value of the named figure. */
+    public double value(String name) {
+        return figure(name).value();
+    }
+}

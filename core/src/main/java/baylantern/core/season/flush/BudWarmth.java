@@ -1,0 +1,69 @@
+package baylantern.core.season.flush;
+
+import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Species;
+import baylantern.core.season.warmth.DailySums;
+import baylantern.core.season.warmth.DegreeDays;
+import baylantern.core.season.weather.Weather;
+import baylantern.core.season.weather.WeatherDay;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+
+/**
+ * The warmth that moves the buds of a species: degree-days, none of them on days when winter holds the buds, that is
+ * while the mean of the last days is below the hold. Standing still under the hold keeps the interval between two swells
+ * comparable whether a winter lies in it or not.
+ *
+ * @param baseC lower threshold of degree-days, °C
+ * @param upperC cut-off, °C
+ * @param holdC hold, °C
+ * @param holdDays days whose mean is held against it
+ */
+public record BudWarmth(double baseC, double upperC, double holdC, int holdDays) {
+
+    /** The figures of a species. */
+    public static BudWarmth of(Species species, FlushRules rules) {
+        return new BudWarmth(
+                species.figure("base").value(),
+                species.figure("upper").value(),
+                species.figure("winterHold").value(),
+                (int) rules.value("holdDays"));
+    }
+
+    /** Degree-days of one day, hold or not. */
+    public double degreeDays(WeatherDay day) {
+        return DegreeDays.of(day.minC(), day.maxC(), baseC, upperC);
+    }
+
+    /** The running sum along known and normal weather, both days included. */
+    public DailySums along(Weather weather, LocalDate first, LocalDate last) {
+        int days = (int) ChronoUnit.DAYS.between(first, last) + 1;
+        HeldMean mean = new HeldMean(holdDays);
+        for (int back = holdDays - 1; back > 0; back--) {
+            mean.add(weather.on(first.minusDays(back)).meanC());
+        }
+        return DailySums.of(first, days, day -> {
+            WeatherDay at = weather.on(day);
+            return mean.add(at.meanC()) < holdC ? 0 : degreeDays(at);
+        });
+    }
+
+    /** The mean of the last so many values, as they come. */
+    static final class HeldMean {
+        private final double[] last;
+        private int count;
+        private double sum;
+
+        HeldMean(int length) {
+            this.last = new double[length];
+        }
+
+        double add(double value) {
+            int at = count % last.length;
+            sum += value - (count >= last.length ? last[at] : 0);
+            last[at] = value;
+            count++;
+            return sum / Math.min(count, last.length);
+        }
+    }
+}

@@ -1,0 +1,137 @@
+package baylantern.core.season.flush;
+
+import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FlushRules;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/** What a plant's buds will do in every run of the weather. */
+public final class Outlook {
+
+    /** How many flushes ahead are told. */
+    public static final int FLUSHES = 3;
+
+    private final WarmthRuns warmth;
+    private final FlushRules rules;
+    private final double[][] swells;
+    private final boolean fromStageAlone;
+
+    /** For each run the warmth at which swells come, rising; the first is the swell of the flush seen last. */
+    Outlook(WarmthRuns warmth, FlushRules rules, double[][] swells, boolean fromStageAlone) {
+        this.warmth = warmth;
+        this.rules = rules;
+        this.swells = swells;
+        this.fromStageAlone = fromStageAlone;
+    }
+
+    /** True where the last swell is not known or does not fit, so that the stage seen last is all there is to go by. */
+    public boolean fromStageAlone() {
+        return fromStageAlone;
+    }
+
+    /** Flushes that have probably passed since the plant was last looked at. */
+    public int unseen() {
+        int k = 1;
+        while (k < shortest() && medianAhead(k) < 0) {
+            k++;
+        }
+        return k - 1;
+    }
+
+    private int shortest() {
+        return Arrays.stream(swells).mapToInt(run -> run.length).min().orElse(0);
+    }
+
+    private int medianAhead(int k) {
+        int[] days = ahead(k);
+        return days[days.length / 2];
+    }
+
+    /** The next three swells, in order; fewer where the forecast does not reach so far. */
+    public List<DayRange> next() {
+        int from = unseen() + 1;
+        return IntStream.range(from, Math.min(from + FLUSHES, shortest()))
+                .mapToObj(k -> DayRange.of(ahead(k), warmth.first(), warmth.days()))
+                .toList();
+    }
+
+    private int[] ahead(int k) {
+        int[] days = new int[swells.length];
+        for (int run = 0; run < days.length; run++) {
+            days[run] = warmth.reached(run, swells[run][k]);
+        }
+        Arrays.sort(days);
+        return days;
+    }
+
+    /** The middle day of the swell seen last, where it had to be guessed from the stage. */
+    LocalDate begun() {
+        return warmth.first().plusDays(medianAhead(0));
+    }
+
+    /** The middle days of all swells to come within the reach of the forecast, those unseen in the past too. */
+    List<LocalDate> middles() {
+        return IntStream.range(1, shortest())
+                .map(this::medianAhead)
+                .filter(ahead -> ahead < warmth.days())
+                .mapToObj(ahead -> warmth.first().plusDays(ahead))
+                .toList();
+    }
+
+    /** Where the plant stands between two swells in one run, 0 to 1, so many days after the first. */
+    public double phase(int run, int ahead) {
+        double now = warmth.at(run, ahead);
+        double[] own = swells[run];
+        int k = 1;
+        while (k < own.length - 1 && own[k] <= now) {
+            k++;
+        }
+        return Math.max(0, Math.min(1, (now - own[k - 1]) / (own[k] - own[k - 1])));
+    }
+
+    /** The stage in one run so many days after the first. */
+    public BudStage stage(int run, int ahead) {
+        return rules.stageAt(phase(run, ahead));
+    }
+
+    /** The stage most runs agree on, and how many of them, 0 to 1. */
+    public Likely likeliest(int ahead) {
+        int[] counts = new int[BudStage.values().length];
+        for (int run = 0; run < swells.length; run++) {
+            counts[stage(run, ahead).ordinal()]++;
+        }
+        int best = 0;
+        for (int i = 1; i < counts.length; i++) {
+            best = counts[i] > counts[best] ? i : best;
+        }
+        return new Likely(BudStage.values()[best], counts[best] / (double) swells.length);
+    }
+
+    /** Share of runs in which the plant is swelling, pushing or flushing. */
+    public double activeShare(int ahead) {
+        int active = 0;
+        for (int run = 0; run < swells.length; run++) {
+            active += stage(run, ahead).active() ? 1 : 0;
+        }
+        return active / (double) swells.length;
+    }
+
+    /** How many runs, and days ahead, there are. */
+    public int runs() {
+        return swells.length;
+    }
+
+    /** How many days ahead there are. */
+    public int days() {
+        return warmth.days();
+    }
+
+    /**
+     * A stage and how sure it is.
+     *
+     * @param share of the runs, 0 to 1
+     */
+    public record Likely(BudStage stage, double share) {}
+}

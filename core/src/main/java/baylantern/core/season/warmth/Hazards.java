@@ -1,0 +1,96 @@
+package baylantern.core.season.warmth;
+
+import baylantern.core.rules.FlushRules;
+import baylantern.core.season.weather.WeatherDay;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/** Finds the dangers in the days after a graft. */
+public final class Hazards {
+
+    private static final int RAIN_DAYS = 3;
+    private static final double FROST_PER_C = 0.35;
+    private static final double HEAT_PER_C = 0.25;
+    private static final double DRY_PER_INDEX = 4;
+    private static final double RAIN_PER_MM = 0.02;
+    private static final double LEAST = 0.25;
+
+    private final double coldC;
+    private final double heatC;
+    private final double dryIndex;
+    private final double rainMm;
+
+    /** Limits: the cold limit of the species in °C, the rest from the rulebook. */
+    public Hazards(double coldLimitC, FlushRules rules) {
+        this.coldC = coldLimitC;
+        this.heatC = rules.value("heat");
+        this.dryIndex = rules.value("hotDry");
+        this.rainMm = rules.value("heavyRain");
+    }
+
+    /** Every danger in the days after a graft, the first of them the day of grafting. */
+    public List<Hazard> in(List<WeatherDay> days) {
+        List<Hazard> found = new ArrayList<>();
+        add(found, Hazard.Kind.FROST, days, this::frost, "a padded sleeve over the union, or wait");
+        add(found, Hazard.Kind.HEAT, days, this::heat, "shade, and foil outdoors");
+        add(found, Hazard.Kind.HOT_DRY_WIND, days, this::dry, "a bag with air in it, out of the wind, water the stock");
+        List<WeatherDay> firstDays = days.subList(0, Math.min(RAIN_DAYS, days.size()));
+        add(found, Hazard.Kind.HEAVY_RAIN, firstDays, this::rain, "a rain cap over the cut, inverted T for buds");
+        return List.copyOf(found);
+    }
+
+    /** Share of safety left, 1 where no danger is, 0 where loss is sure: the product of 1 − severity. */
+    public double safety(List<WeatherDay> days) {
+        double worstCold = 0;
+        double worstHeat = 0;
+        double worstDry = 0;
+        double worstRain = 0;
+        for (int i = 0; i < days.size(); i++) {
+            worstCold = Math.max(worstCold, frost(days.get(i)));
+            worstHeat = Math.max(worstHeat, heat(days.get(i)));
+            worstDry = Math.max(worstDry, dry(days.get(i)));
+            worstRain = i < RAIN_DAYS ? Math.max(worstRain, rain(days.get(i))) : worstRain;
+        }
+        return (1 - worstCold) * (1 - worstHeat) * (1 - worstDry) * (1 - worstRain);
+    }
+
+    private static void add(
+            List<Hazard> found,
+            Hazard.Kind kind,
+            List<WeatherDay> days,
+            ToDoubleFunction<WeatherDay> severity,
+            String answer) {
+        List<LocalDate> concerned = days.stream()
+                .filter(day -> severity.applyAsDouble(day) > 0)
+                .map(WeatherDay::day)
+                .toList();
+        if (!concerned.isEmpty()) {
+            double worst = days.stream().mapToDouble(severity).max().orElse(0);
+            found.add(new Hazard(kind, worst, concerned, answer));
+        }
+    }
+
+    /** Severity of cold on a day, 0 to 1: it begins at the limit. */
+    double frost(WeatherDay day) {
+        return grown(coldC - day.minC(), FROST_PER_C);
+    }
+
+    double heat(WeatherDay day) {
+        return grown(day.maxC() - heatC, HEAT_PER_C);
+    }
+
+    double dry(WeatherDay day) {
+        return grown(Drying.index(day) - dryIndex, DRY_PER_INDEX);
+    }
+
+    double rain(WeatherDay day) {
+        return grown(day.rainMm() - rainMm, RAIN_PER_MM);
+    }
+
+    // From a first quarter at the limit up to one, the steeper the farther beyond.
+    private static double grown(double beyond, double perUnit) {
+        return beyond > 0 ? Math.min(1, LEAST + perUnit * beyond) : 0;
+    }
+}

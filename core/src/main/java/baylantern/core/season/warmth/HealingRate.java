@@ -1,0 +1,54 @@
+package baylantern.core.season.warmth;
+
+import baylantern.core.rules.Species;
+
+/**
+ * How fast callus forms at a temperature, 0 to 1: the beta function of growth (Yan and Hunt 1999),
+ * f = ((M−T)/(M−B)) · ((T−L)/(B−L))^((B−L)/(M−B)), 0 outside (L, M), 1 at B.
+ *
+ * @param leastC L, no callus at or below, °C
+ * @param bestC B, fastest, °C
+ * @param mostC M, no callus at or above, °C
+ */
+public record HealingRate(double leastC, double bestC, double mostC) {
+
+    private static final int POINTS = 24;
+
+    /** Requires {@code leastC < bestC < mostC}. */
+    public HealingRate {
+        if (!(leastC < bestC && bestC < mostC)) {
+            throw new IllegalArgumentException(
+                    "a healing curve needs least < best < most, not " + leastC + ", " + bestC + ", " + mostC);
+        }
+    }
+
+    /** The curve of a species from the rulebook. */
+    public static HealingRate of(Species species) {
+        return new HealingRate(
+                species.figure("healingLeast").value(),
+                species.figure("healingBest").value(),
+                species.figure("healingMost").value());
+    }
+
+    /** The rate at one temperature, °C. */
+    public double at(double temperatureC) {
+        if (!(temperatureC > leastC && temperatureC < mostC)) {
+            return 0;
+        }
+        double power = (bestC - leastC) / (mostC - bestC);
+        double rate =
+                (mostC - temperatureC) / (mostC - bestC) * Math.pow((temperatureC - leastC) / (bestC - leastC), power);
+        return Math.min(1, rate);
+    }
+
+    /** Healing days of one day, 0 to 1: the mean of the rate over the day's sine at 24 evenly spaced times. */
+    public double over(double minC, double maxC) {
+        double mean = (minC + maxC) / 2;
+        double half = (maxC - minC) / 2;
+        double sum = 0;
+        for (int i = 0; i < POINTS; i++) {
+            sum += at(mean + half * Math.sin(2 * Math.PI * (i + 0.5) / POINTS));
+        }
+        return sum / POINTS;
+    }
+}

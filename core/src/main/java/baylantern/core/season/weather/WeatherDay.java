@@ -1,0 +1,42 @@
+package baylantern.core.season.weather;
+
+import java.time.LocalDate;
+
+/**
+ * The weather of one day.
+ *
+ * @param minC lowest temperature, °C
+ * @param maxC highest temperature, °C, not below {@code minC}
+ * @param humidityPct mean relative humidity, 0 to 100 %
+ * @param windMs mean wind, m/s
+ * @param rainMm rain, mm
+ * @param origin how it is known
+ */
+public record WeatherDay(
+        LocalDate day, double minC, double maxC, double humidityPct, double windMs, double rainMm, Origin origin) {
+
+    /** How the weather of a day is known. */
+    public enum Origin {
+        RECORDED,
+        FORECAST,
+        /** No record: taken from the climate of the site. */
+        FILLED
+    }
+
+    /** Requires {@code minC <= maxC}, else {@link IllegalArgumentException} with both. */
+    public WeatherDay {
+        if (!(minC <= maxC)) {
+            throw new IllegalArgumentException(day + ": the lowest " + minC + " °C is above the highest " + maxC);
+        }
+    }
+
+    /** Mean of lowest and highest, °C. */
+    public double meanC() {
+        return (minC + maxC) / 2;
+    }
+
+    /** The same weather on another day, known in another way. */
+    public WeatherDay as(LocalDate other, Origin known) {
+        return new WeatherDay(other, minC, maxC, humidityPct, windMs, rainMm, known);
+    }
+}

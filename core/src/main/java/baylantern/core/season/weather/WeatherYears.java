@@ -1,0 +1,138 @@
+package baylantern.core.season.weather;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.SplittableRandom;
+import java.util.random.RandomGenerator;
+
+/**
+ * Many possible runs of the weather from a first day on. Known days are the same in every run, except that a forecast
+ * is blurred the more the farther ahead it looks. Other days are the climate with noise.
+ *
+ * <p>Temperature: a_t = φ·a_{t−1} + √(1−φ²)·s·ε, s the month's spread, started from the last known departure (first-order
+ * autoregression). Rain: a wet day with chance p, p from the month's rain and {@link #WET_DAY_MM}, then an exponential
+ * amount. Wind: the normal times a log-normal of mean 1. Humidity: the normal with a spread of 7 points, 8 higher when
+ * wet. Same climate, record, seed: same runs.
+ */
+public final class WeatherYears {
+
+    /** Persistence of a warm or cool spell from day to day. */
+    public static final double PERSISTENCE = 0.72;
+
+    private static final double WET_DAY_MM = 10;
+    private static final double MOST_WET = 0.65;
+    private static final double WIND_SPREAD = 0.35;
+    private static final double HUMIDITY_SPREAD = 7;
+    private static final double WET_HUMIDITY = 8;
+    private static final double RANGE_SPREAD = 0.18;
+    private static final double FORECAST_BLUR = 0.35;
+    private static final double DAYS_A_MONTH = 30.44;
+
+    private final LocalDate first;
+    private final int days;
+    private final WeatherDay[][] runs;
+
+    private WeatherYears(LocalDate first, int days, WeatherDay[][] runs) {
+        this.first = first;
+        this.days = days;
+        this.runs = runs;
+    }
+
+    /**
+     * Draws the runs.
+     *
+     * @param runs how many, 1 or more
+     * @param days length of each, from {@code first}
+     */
+    public static WeatherYears draw(Weather weather, LocalDate first, int runs, int days, long seed) {
+        WeatherDay[][] all = new WeatherDay[runs][];
+        Climate.Month[] normals = new Climate.Month[days];
+        for (int t = 0; t < days; t++) {
+            normals[t] = weather.climate().on(first.plusDays(t));
+        }
+        SplittableRandom seeds = new SplittableRandom(seed);
+        for (int run = 0; run < runs; run++) {
+            all[run] = run(weather, first, normals, seeds.split());
+        }
+        return new WeatherYears(first, days, all);
+    }
+
+    private static WeatherDay[] run(Weather weather, LocalDate first, Climate.Month[] normals, RandomGenerator random) {
+        WeatherDay[] run = new WeatherDay[normals.length];
+        double fresh = Math.sqrt(1 - PERSISTENCE * PERSISTENCE);
+        double away = weather.departureC(first.minusDays(1));
+        for (int t = 0; t < run.length; t++) {
+            LocalDate day = first.plusDays(t);
+            if (weather.knows(day)) {
+                run[t] = blurred(weather.on(day), t, random);
+                away = run[t].meanC() - normals[t].meanC();
+            } else {
+                away = PERSISTENCE * away + fresh * normals[t].spreadC() * random.nextGaussian();
+                run[t] = drawn(day, normals[t], away, random);
+            }
+        }
+        return run;
+    }
+
+    private static WeatherDay blurred(WeatherDay told, int ahead, RandomGenerator random) {
+        if (told.origin() != WeatherDay.Origin.FORECAST) {
+            return told;
+        }
+        double shift = FORECAST_BLUR * Math.sqrt(ahead + 1.0) * random.nextGaussian();
+        return new WeatherDay(
+                told.day(),
+                told.minC() + shift,
+                told.maxC() + shift,
+                told.humidityPct(),
+                told.windMs(),
+                told.rainMm(),
+                told.origin());
+    }
+
+    /** One drawn day about the normals, {@code away} °C from them; also the simulated station's weather. */
+    public static WeatherDay drawn(LocalDate day, Climate.Month normal, double away, RandomGenerator random) {
+        double wetChance = Math.min(MOST_WET, normal.rainMm() / (DAYS_A_MONTH * WET_DAY_MM));
+        boolean wet = random.nextDouble() < wetChance;
+        double wetMm = wetChance == 0 ? 0 : normal.rainMm() / (DAYS_A_MONTH * wetChance);
+        double rain = wet ? -wetMm * Math.log(1 - random.nextDouble()) : 0;
+        double half = (normal.maxC() - normal.minC()) / 2 * Math.exp(RANGE_SPREAD * random.nextGaussian());
+        double mean = normal.meanC() + away;
+        double wind = normal.windMs() * Math.exp(WIND_SPREAD * random.nextGaussian() - WIND_SPREAD * WIND_SPREAD / 2);
+        double humidity = normal.humidityPct()
+                + HUMIDITY_SPREAD * random.nextGaussian()
+                + WET_HUMIDITY * ((wet ? 1 : 0) - wetChance);
+        return new WeatherDay(
+                day,
+                mean - half,
+                mean + half,
+                Math.max(5, Math.min(100, humidity)),
+                wind,
+                rain,
+                WeatherDay.Origin.FILLED);
+    }
+
+    /** The first day of every run. */
+    public LocalDate first() {
+        return first;
+    }
+
+    /** How many runs. */
+    public int runs() {
+        return runs.length;
+    }
+
+    /** How many days each run has. */
+    public int days() {
+        return days;
+    }
+
+    /** The weather of one run, {@code ahead} days after the first. */
+    public WeatherDay at(int run, int ahead) {
+        return runs[run][ahead];
+    }
+
+    /** How many days after the first a day lies; negative before it. */
+    public int ahead(LocalDate day) {
+        return (int) ChronoUnit.DAYS.between(first, day);
+    }
+}

@@ -1,0 +1,53 @@
+package baylantern.core.season.window;
+
+import baylantern.core.rules.BudStage;
+import baylantern.core.season.flush.Outlook;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Stocks, or parents of wood, as one: the outlooks of the plants watched among them.
+ *
+ * @param name as a grower says it, for instance "Shade House stocks"
+ * @param floweringUntil in flower up to this day, null where it is not
+ * @param flowersLikely days on which it flowered in other years, for a warning
+ */
+public record Growth(
+        String name, List<Outlook> outlooks, @Nullable LocalDate floweringUntil, List<LocalDate> flowersLikely) {
+
+    /** True where nothing of them is watched, so that nothing can be said. */
+    public boolean unwatched() {
+        return outlooks.isEmpty();
+    }
+
+    /** Mean of a score by stage over the plants, in one run so many days ahead. */
+    double score(Map<BudStage, Double> byStage, int run, int ahead) {
+        double sum = 0;
+        for (Outlook outlook : outlooks) {
+            sum += byStage.getOrDefault(outlook.stage(run, ahead), 0.0);
+        }
+        return outlooks.isEmpty() ? 0 : sum / outlooks.size();
+    }
+
+    /** The stage most plants and runs agree on, so many days ahead. */
+    public Outlook.Likely likeliest(int ahead) {
+        double[] shares = new double[BudStage.values().length];
+        for (Outlook outlook : outlooks) {
+            for (int run = 0; run < outlook.runs(); run++) {
+                shares[outlook.stage(run, ahead).ordinal()] += 1.0 / outlook.runs() / outlooks.size();
+            }
+        }
+        int best = 0;
+        for (int i = 1; i < shares.length; i++) {
+            best = shares[i] > shares[best] ? i : best;
+        }
+        return new Outlook.Likely(BudStage.values()[best], shares[best]);
+    }
+
+    /** True where it is in flower on a day. */
+    public boolean flowering(LocalDate day) {
+        return floweringUntil != null && !day.isAfter(floweringUntil);
+    }
+}

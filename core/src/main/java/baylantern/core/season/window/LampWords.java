@@ -1,0 +1,113 @@
+package baylantern.core.season.window;
+
+import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.warmth.Hazard;
+import baylantern.core.season.weather.WeatherDay;
+import java.util.List;
+import java.util.Locale;
+
+/** Reads the three wicks of today in words, with the figures they rest on. */
+final class LampWords {
+
+    private static final double TOLD_FROM = 0.1;
+
+    private final FlushRules rules;
+    private final GraftSky sky;
+    private final FlushRules.WoodRule woodRule;
+
+    LampWords(FlushRules rules, GraftSky sky, FlushRules.WoodRule woodRule) {
+        this.rules = rules;
+        this.sky = sky;
+        this.woodRule = woodRule;
+    }
+
+    Lamp lamp(Growth stock, Growth wood, WindowDay today) {
+        return new Lamp(
+                wick(today.stock(), stock(stock)),
+                wick(today.wood(), wood(wood, today)),
+                wick(today.weather(), weather(today)));
+    }
+
+    private Wick wick(double score, String words) {
+        return new Wick(Wick.level(score, rules.value("litFrom"), rules.value("lowFrom")), score, words);
+    }
+
+    private static String stock(Growth stock) {
+        if (stock.unwatched()) {
+            return "No stage of " + stock.name() + " has been noted; look at their buds first.";
+        }
+        Outlook.Likely now = stock.likeliest(0);
+        return stock.name() + " are most likely " + now.stage().words() + " (" + percent(now.share()) + ").";
+    }
+
+    private String wood(Growth wood, WindowDay today) {
+        if (wood.unwatched()) {
+            return "No stage of " + wood.name() + " has been noted; look at its buds first.";
+        }
+        if (wood.flowering(today.day())) {
+            return wood.name() + " is in flower; wood cut now flowers instead of growing.";
+        }
+        Outlook.Likely now = wood.likeliest(0);
+        String stands = wood.name() + " is most likely " + now.stage().words() + " (" + percent(now.share()) + "); ";
+        return stands + want(now.stage());
+    }
+
+    private String want(BudStage stage) {
+        return switch (stage) {
+            case F -> "its buds have opened, so the wood would dry out before it joins.";
+            case H -> "too soft and angular yet; wanted is " + woodRule.best() + ".";
+            case P -> "its buds are opening; wanted is " + woodRule.best() + ".";
+            default -> "wanted is " + woodRule.best() + ".";
+        };
+    }
+
+    private String weather(WindowDay today) {
+        List<WeatherDay> days = sky.after(0, 0);
+        double low = 0;
+        double high = 0;
+        int count = Math.min(10, days.size());
+        for (int run = 0; run < sky.years().runs(); run++) {
+            for (int t = 0; t < count; t++) {
+                low += sky.years().at(run, t).minC();
+                high += sky.years().at(run, t).maxC();
+            }
+        }
+        double all = (double) sky.years().runs() * count;
+        String healing = String.format(
+                Locale.ROOT,
+                "The next %d days lie about %.0f to %.0f °C; a union forms at %s of the best rate",
+                count,
+                low / all,
+                high / all,
+                percent(today.healing()));
+        return healing + danger() + ".";
+    }
+
+    // A danger is told where it comes in at least one run of ten.
+    private String danger() {
+        int runs = sky.years().runs();
+        int[] runsWith = new int[Hazard.Kind.values().length];
+        String[] answers = new String[runsWith.length];
+        for (int run = 0; run < runs; run++) {
+            for (Hazard hazard : sky.hazards().in(sky.after(run, 0))) {
+                runsWith[hazard.kind().ordinal()]++;
+                answers[hazard.kind().ordinal()] = hazard.answer();
+            }
+        }
+        StringBuilder told = new StringBuilder();
+        for (Hazard.Kind kind : Hazard.Kind.values()) {
+            double share = runsWith[kind.ordinal()] / (double) runs;
+            if (share >= TOLD_FROM) {
+                told.append("; ").append(kind.words()).append(" is possible (").append(percent(share));
+                told.append("), answered by ").append(answers[kind.ordinal()]);
+            }
+        }
+        return told.toString();
+    }
+
+    private static String percent(double share) {
+        return Math.round(share * 100) + " %";
+    }
+}

@@ -1,0 +1,28 @@
+package baylantern.core.season.window;
+
+import java.time.LocalDate;
+
+/**
+ * How well a day suits a graft, each part 0 to 1 and the mean of the runs.
+ *
+ * @param stock activity of the stock; slipping bark where the technique needs it
+ * @param wood readiness of the wood
+ * @param healing mean healing rate over the days after, against the best possible
+ * @param risk what no danger takes away
+ * @param weather healing against the site's best month, times risk
+ * @param score stock × wood × healing × risk, to rank days
+ * @param litShare share of the runs in which all three wicks are lit
+ * @param lit true where all three wicks are lit in the mean
+ * @param pinched true where the wood is ready only if its tips are pinched in time
+ */
+public record WindowDay(
+        LocalDate day,
+        double stock,
+        double wood,
+        double healing,
+        double risk,
+        double weather,
+        double score,
+        double litShare,
+        boolean lit,
+        boolean pinched) {}

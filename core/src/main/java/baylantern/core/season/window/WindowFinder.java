@@ -1,0 +1,190 @@
+package baylantern.core.season.window;
+
+import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.FlushRules.WoodRule;
+import baylantern.core.rules.Technique;
+import baylantern.core.season.flush.DayRange;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Scores every coming day for grafting this wood on these stocks.
+ *
+ * <p>In each run of the weather stock and wood stand at some stage, the days after bring some healing and some danger;
+ * the score of a day is stock × wood × healing × risk and its wicks are stock, wood, and healing against the site's best
+ * month × risk. What is shown is the mean over the runs; the share of runs with all wicks lit is how sure it is.
+ */
+public final class WindowFinder {
+
+    /** Pinched wood is as good as swelling wood, nearly. */
+    private static final double PINCHED = 0.9;
+
+    private final FlushRules rules;
+    private final GraftSky sky;
+    private final Map<BudStage, Double> stockScores;
+    private final WoodRule woodRule;
+    private final int pinchDays;
+
+    /**
+     * A finder for one species of wood.
+     *
+     * @param bark whether the technique needs slipping bark
+     * @param pinchDays days from today until wood pinched today is ready
+     */
+    public WindowFinder(FlushRules rules, GraftSky sky, String woodSpecies, Technique.Bark bark, int pinchDays) {
+        this.rules = rules;
+        this.sky = sky;
+        this.stockScores = bark == Technique.Bark.YES ? rules.slip() : rules.stock();
+        this.woodRule = rules.woodOf(woodSpecies);
+        this.pinchDays = pinchDays;
+    }
+
+    /** What a pairing comes to: every day, the lit windows, and the lamp of today. */
+    public record Found(List<WindowDay> days, List<GraftWindow> windows, Lamp lamp) {}
+
+    /** Scores every day of the sky for a pairing. */
+    public Found find(Growth stock, Growth wood) {
+        int days = sky.days();
+        boolean[][] lit = new boolean[sky.years().runs()][days];
+        List<WindowDay> scored = new ArrayList<>();
+        for (int t = 0; t < days; t++) {
+            scored.add(day(stock, wood, t, lit));
+        }
+        return new Found(
+                List.copyOf(scored),
+                windows(scored, lit),
+                new LampWords(rules, sky, woodRule).lamp(stock, wood, scored.get(0)));
+    }
+
+    private WindowDay day(Growth stock, Growth wood, int t, boolean[][] lit) {
+        LocalDate day = sky.years().first().plusDays(t);
+        int runs = sky.years().runs();
+        boolean blocked = wood.flowering(day) || stock.unwatched() || wood.unwatched();
+        boolean natural = unpinched(wood, t) >= rules.value("litFrom");
+        double[] sums = new double[6];
+        int litRuns = 0;
+        for (int run = 0; run < runs; run++) {
+            double stockPart = stock.score(stockScores, run, t);
+            double woodPart = blocked ? 0 : woodScore(wood, run, t);
+            double weather = sky.relative(run, t) * sky.safety(run, t);
+            lit[run][t] = lit(stockPart) && lit(woodPart) && lit(weather);
+            litRuns += lit[run][t] ? 1 : 0;
+            add(
+                    sums,
+                    stockPart,
+                    woodPart,
+                    sky.healing(run, t),
+                    sky.safety(run, t),
+                    weather,
+                    stockPart * woodPart * sky.healing(run, t) * sky.safety(run, t));
+        }
+        for (int i = 0; i < sums.length; i++) {
+            sums[i] /= runs;
+        }
+        boolean allLit = lit(sums[0]) && lit(sums[1]) && lit(sums[4]);
+        double share = litRuns / (double) runs;
+        return new WindowDay(
+                day, sums[0], sums[1], sums[2], sums[3], sums[4], sums[5], share, allLit, !natural && lit(sums[1]));
+    }
+
+    private static void add(double[] sums, double... parts) {
+        for (int i = 0; i < sums.length; i++) {
+            sums[i] += parts[i];
+        }
+    }
+
+    // Mature wood pinched in time swells by the day; it must not have begun by itself.
+    private double woodScore(Growth wood, int run, int t) {
+        double sum = 0;
+        for (var outlook : wood.outlooks()) {
+            sum += woodOf(outlook.stage(run, t), t >= pinchDays);
+        }
+        return wood.outlooks().isEmpty() ? 0 : sum / wood.outlooks().size();
+    }
+
+    private double woodOf(BudStage stage, boolean canBePinched) {
+        double ready = woodRule.ready().get(stage);
+        boolean rests = stage == BudStage.M || stage == BudStage.R;
+        return rests && canBePinched ? Math.max(ready, PINCHED) : ready;
+    }
+
+    private double unpinched(Growth wood, int t) {
+        double sum = 0;
+        int runs = sky.years().runs();
+        for (int run = 0; run < runs; run++) {
+            for (var outlook : wood.outlooks()) {
+                sum += woodOf(outlook.stage(run, t), false)
+                        / runs
+                        / wood.outlooks().size();
+            }
+        }
+        return sum;
+    }
+
+    private boolean lit(double score) {
+        return score >= rules.value("litFrom");
+    }
+
+    private List<GraftWindow> windows(List<WindowDay> days, boolean[][] lit) {
+        List<GraftWindow> found = new ArrayList<>();
+        int begun = -1;
+        for (int t = 0; t <= days.size(); t++) {
+            boolean on = t < days.size() && days.get(t).lit();
+            if (on && begun < 0) {
+                begun = t;
+            } else if (!on && begun >= 0) {
+                found.add(window(days, begun, t - 1, lit));
+                begun = -1;
+            }
+        }
+        return List.copyOf(found);
+    }
+
+    private GraftWindow window(List<WindowDay> days, int first, int last, boolean[][] lit) {
+        WindowDay best = days.get(first);
+        for (WindowDay day : days.subList(first, last + 1)) {
+            best = day.score() > best.score() ? day : best;
+        }
+        return new GraftWindow(
+                days.get(first).day(),
+                best.day(),
+                days.get(last).day(),
+                ends(days, sky.years().ahead(best.day()), last, lit),
+                best.litShare(),
+                best.pinched());
+    }
+
+    // In every run lit on the best day: how long it stays so.
+    private DayRange ends(List<WindowDay> days, int best, int last, boolean[][] lit) {
+        int[] ends = new int[lit.length];
+        int count = 0;
+        for (boolean[] run : lit) {
+            if (run[best]) {
+                int end = best;
+                while (end + 1 < run.length && run[end + 1]) {
+                    end++;
+                }
+                ends[count++] = end;
+            }
+        }
+        if (count == 0) {
+            LocalDate only = days.get(last).day();
+            return new DayRange(only, only, only);
+        }
+        int[] sorted = java.util.Arrays.copyOf(ends, count);
+        java.util.Arrays.sort(sorted);
+        return DayRange.of(sorted, sky.years().first(), days.size() - 1);
+    }
+
+    /** The day of a found pairing, null where it lies outside. */
+    public static @Nullable WindowDay on(Found found, LocalDate day) {
+        return found.days().stream()
+                .filter(d -> d.day().equals(day))
+                .findFirst()
+                .orElse(null);
+    }
+}

@@ -1,0 +1,185 @@
+package baylantern.core.season.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
+import baylantern.core.rules.Technique;
+import baylantern.core.season.flush.BudNote;
+import baylantern.core.season.flush.BudWarmth;
+import baylantern.core.season.flush.CanopyShares;
+import baylantern.core.season.flush.FlushForecaster;
+import baylantern.core.season.flush.Lane;
+import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.flush.RhythmModel;
+import baylantern.core.season.flush.WarmthRuns;
+import baylantern.core.season.flush.Wave;
+import baylantern.core.season.weather.Climate;
+import baylantern.core.season.weather.StartingClimates;
+import baylantern.core.season.weather.Weather;
+import baylantern.core.season.weather.WeatherYears;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+
+/** Which days are lit, and the reasons given. */
+class WindowTest {
+
+    private static final Rulebook RULES = Rulebook.shipped();
+    private static final FlushRules FLUSH = RULES.flush();
+    private static final int DAYS = 120;
+
+    private final Species avocado = RULES.species("avocado").orElseThrow();
+
+    /** A farm at a latitude on a day, with plants at given stages. */
+    private final class Setting {
+        final LocalDate today;
+        final Climate climate;
+        final GraftSky sky;
+        final WarmthRuns runs;
+        final RhythmModel model = new RhythmModel(avocado.figure("swellToSwell"), FLUSH, List.of());
+
+        Setting(double latitudeDeg, LocalDate today) {
+            this.today = today;
+            this.climate = StartingClimates.of(StartingClimates.Kind.MILD_COAST, latitudeDeg);
+            Weather weather = new Weather(climate, List.of());
+            WeatherYears years = WeatherYears.draw(weather, today, 100, 500, 8);
+            this.sky = new GraftSky(avocado, FLUSH, climate, years, DAYS);
+            this.runs = WarmthRuns.of(BudWarmth.of(avocado, FLUSH), weather, years, today.minusDays(400));
+        }
+
+        Outlook at(BudStage stage) {
+            List<BudNote> notes = List.of(BudNote.of(today.minusDays(1), CanopyShares.all(stage)));
+            return new FlushForecaster(runs, FLUSH)
+                    .forecast(model.plant(1), List.of(), notes, 5)
+                    .orElseThrow();
+        }
+
+        WindowFinder.Found find(Growth stock, Growth wood, Technique.Bark bark) {
+            return new WindowFinder(FLUSH, sky, "avocado", bark, 14).find(stock, wood);
+        }
+    }
+
+    private static Growth growth(String name, @Nullable LocalDate flowersUntil, Outlook... outlooks) {
+        return new Growth(name, List.of(outlooks), flowersUntil, List.of());
+    }
+
+    private final Setting may = new Setting(31.4, LocalDate.of(2026, 5, 14));
+
+    @Test
+    void swellingWoodOnWakingStocksInMayIsLitAndGoesOutWhenBudsOpen() {
+        WindowFinder.Found found = may.find(
+                growth("Kiln stocks", null, may.at(BudStage.S)),
+                growth("Ternlight", null, may.at(BudStage.S)),
+                Technique.Bark.NO);
+        assertThat(found.lamp().lit()).isTrue();
+        assertThat(found.windows().get(0).first()).isEqualTo(may.today);
+        assertThat(found.windows().get(0).last()).isBetween(may.today.plusDays(3), may.today.plusDays(30));
+        assertThat(found.windows().get(0).confidence()).isBetween(0.5, 1.0);
+        LocalDate low = Objects.requireNonNull(found.windows().get(0).ends().low());
+        assertThat(low)
+                .isBeforeOrEqualTo(
+                        Objects.requireNonNull(found.windows().get(0).ends().high()));
+    }
+
+    @Test
+    void theScoreIsTheProductOfItsPartsInTheMeanAndRanksTheBestDay() {
+        WindowFinder.Found found = may.find(
+                growth("Kiln stocks", null, may.at(BudStage.H)),
+                growth("Ternlight", null, may.at(BudStage.M)),
+                Technique.Bark.NO);
+        for (WindowDay day : found.days()) {
+            assertThat(day.score()).isBetween(0.0, 1.0);
+            assertThat(day.score()).isLessThanOrEqualTo(Math.min(day.stock(), day.wood()) + 1e-9);
+            assertThat(day.weather()).isBetween(day.healing() * day.risk() - 1e-9, 1.0);
+        }
+        for (GraftWindow window : found.windows()) {
+            double best = Objects.requireNonNull(WindowFinder.on(found, window.best()))
+                    .score();
+            assertThat(found.days())
+                    .filteredOn(
+                            d -> !d.day().isBefore(window.first()) && !d.day().isAfter(window.last()))
+                    .allSatisfy(d -> assertThat(d.score()).isLessThanOrEqualTo(best));
+        }
+    }
+
+    @Test
+    void matureWoodWaitsForItsPinch() {
+        WindowFinder.Found found = may.find(
+                growth("Kiln stocks", null, may.at(BudStage.S), may.at(BudStage.P)),
+                growth("Ternlight", null, may.at(BudStage.M)),
+                Technique.Bark.NO);
+        assertThat(found.lamp().wood().level()).isEqualTo(Wick.Level.LOW);
+        assertThat(found.lamp().wood().words()).contains("mature").contains("wanted is buds swelling");
+        WindowDay later = found.days().get(16);
+        assertThat(later.pinched()).isTrue();
+        assertThat(later.wood()).isGreaterThan(found.days().get(0).wood());
+    }
+
+    @Test
+    void flowersLeavesAndIgnoranceStopIt() {
+        Growth stocks = growth("Kiln stocks", null, may.at(BudStage.S));
+        Growth flowering = growth("Ternlight", may.today.plusDays(12), may.at(BudStage.S));
+        Growth leafed = growth("Ternlight", null, may.at(BudStage.F));
+        Growth unknown = growth("Ternlight", null);
+        WindowFinder.Found inFlower = may.find(stocks, flowering, Technique.Bark.NO);
+        assertThat(inFlower.lamp().wood().score()).isZero();
+        assertThat(inFlower.lamp().wood().words()).contains("in flower");
+        assertThat(inFlower.days().get(12).wood()).isZero();
+        assertThat(inFlower.days().get(13).wood()).isPositive();
+        assertThat(may.find(stocks, leafed, Technique.Bark.NO).lamp().wood().words())
+                .contains("opened");
+        assertThat(may.find(stocks, unknown, Technique.Bark.NO).lamp().wood().words())
+                .contains("noted");
+        assertThat(may.find(stocks, unknown, Technique.Bark.NO).windows()).isEmpty();
+    }
+
+    @Test
+    void slippingBarkHasWindowsOfItsOwn() {
+        Growth stocks = growth("Kiln stocks", null, may.at(BudStage.M));
+        Growth wood = growth("Ternlight", null, may.at(BudStage.S));
+        double cleft = may.find(stocks, wood, Technique.Bark.NO).days().get(0).stock();
+        double bark = may.find(stocks, wood, Technique.Bark.YES).days().get(0).stock();
+        assertThat(bark).isLessThan(cleft);
+    }
+
+    @Test
+    void winterIsColdOnBothSidesOfTheEquator() {
+        Setting north = new Setting(31.4, LocalDate.of(2026, 1, 10));
+        Setting south = new Setting(-31.4, LocalDate.of(2026, 7, 12));
+        double inNorth = weather(north);
+        assertThat(inNorth).isLessThan(0.6);
+        assertThat(weather(south)).isCloseTo(inNorth, within(0.05));
+        assertThat(weather(may)).isGreaterThan(0.6);
+    }
+
+    private double weather(Setting at) {
+        Growth any = growth("any", null, at.at(BudStage.S));
+        return at.find(any, any, Technique.Bark.NO).days().get(0).weather();
+    }
+
+    @Test
+    void theLaneIsWithoutGapsAndTheWaveAgreesWithItsPlants() {
+        Outlook outlook = may.at(BudStage.F);
+        var sums = BudWarmth.of(avocado, FLUSH)
+                .along(new Weather(may.climate, List.of()), may.today.minusDays(400), may.today.plusDays(900));
+        Lane lane = Lane.of(List.of(), Optional.of(outlook), sums, FLUSH, may.today);
+        assertThat(lane.stage(may.today)).contains(BudStage.F);
+        List<Lane.Run> runs = new ArrayList<>(lane.runs());
+        for (int i = 1; i < runs.size(); i++) {
+            assertThat(runs.get(i).from()).isEqualTo(runs.get(i - 1).to().plusDays(1));
+        }
+        assertThat(lane.coming()).hasSize(3);
+        List<Wave.Point> wave = Wave.of(
+                List.of(new Wave.Member(lane, Optional.of(outlook))), may.today, may.today.plusDays(70), may.today);
+        assertThat(wave.get(0).share()).isGreaterThan(0.9);
+        assertThat(wave).allSatisfy(p -> assertThat(p.share()).isBetween(p.low() - 1e-9, p.high() + 1e-9));
+    }
+}
