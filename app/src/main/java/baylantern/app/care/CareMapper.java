@@ -43,4 +43,7 @@ interface CareMapper {
     List<DayCount> targets(@Param("from") LocalDate from, @Param("to") LocalDate to);
 
     List<VisitRow> between(@Param("from") LocalDate from, @Param("to") LocalDate to);
+
+    /** Grafts with open visits, in order. */
+    List<Long> graftsWithVisits();
 }

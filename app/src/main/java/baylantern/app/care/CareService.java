@@ -8,13 +8,15 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
+import baylantern.app.season.WarmthListener;
+import baylantern.app.season.WarmthService;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
-import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.care.PlannedVisit;
 import baylantern.core.care.Sign;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -22,6 +24,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -29,7 +32,9 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Takes looks, moves grafts along their life and keeps their visits planned. */
 @Service
-public class CareService implements GraftListener, Undoer {
+public class CareService implements GraftListener, Undoer, WarmthListener {
+
+    private static final int BATCH = 1000;
 
     private final CareMapper care;
     private final GraftService grafts;
@@ -37,15 +42,22 @@ public class CareService implements GraftListener, Undoer {
     private final CarePlan plan;
     private final ActService acts;
     private final FarmClock clock;
-    private final HealingClock healing = HealingClock.atBest();
+    private final WarmthService warmth;
 
-    CareService(CareMapper care, GraftService grafts, Rulebook rules, ActService acts, FarmClock clock) {
+    CareService(
+            CareMapper care,
+            GraftService grafts,
+            Rulebook rules,
+            ActService acts,
+            FarmClock clock,
+            WarmthService warmth) {
         this.care = care;
         this.grafts = grafts;
         this.rules = rules;
         this.plan = new CarePlan(rules);
         this.acts = acts;
         this.clock = clock;
+        this.warmth = warmth;
     }
 
     /** A graft's answer was not taken, and why. */
@@ -159,17 +171,22 @@ public class CareService implements GraftListener, Undoer {
     /** A graft's life from its looks. */
     public GraftLife life(Graft graft, List<LookRow> looks) {
         double established = rules.life("establishedAfter").value();
-        return GraftLife.of(graft.madeOn(), looks.stream().map(LookRow::look).toList(), healing, established);
+        return GraftLife.of(
+                graft.madeOn(), looks.stream().map(LookRow::look).toList(), healing(graft.speciesKey()), established);
     }
 
-    /** The warmth the visits are reckoned with. */
-    public HealingClock healing() {
-        return healing;
+    /** The warmth the visits of a species are reckoned with. */
+    public HealingClock healing(String speciesKey) {
+        return warmth.healing(speciesKey);
     }
 
     /** Works out the state and the open visits of these grafts afresh. */
     @Transactional
     public void replan(List<Graft> which) {
+        plan(which, this::settle);
+    }
+
+    private void plan(List<Graft> which, BiConsumer<Graft, GraftLife> settle) {
         if (which.isEmpty()) {
             return;
         }
@@ -181,7 +198,7 @@ public class CareService implements GraftListener, Undoer {
         List<VisitRow> visits = new ArrayList<>();
         for (Graft graft : which) {
             GraftLife life = life(graft, looks.getOrDefault(graft.id(), List.of()));
-            settle(graft, life);
+            settle.accept(graft, life);
             planned(graft, life, schools.getOrDefault(graft.id(), Map.of()))
                     .forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
         }
@@ -199,6 +216,13 @@ public class CareService implements GraftListener, Undoer {
         }
     }
 
+    // Warmth alone does not change a graft in the eyes of somebody about to answer it.
+    private void settleWhereMoved(Graft graft, GraftLife life) {
+        if (life.state() != graft.state()) {
+            settle(graft, life);
+        }
+    }
+
     private void settle(Graft graft, GraftLife life) {
         LocalDate last = life.lastLook().map(look -> look.seenOn()).orElse(null);
         if (!grafts.settle(graft.id(), graft.version(), life.state(), last)) {
@@ -210,13 +234,24 @@ public class CareService implements GraftListener, Undoer {
         String technique = graft.techniqueKey() == null ? "cleft" : graft.techniqueKey();
         CareSubject subject = new CareSubject(
                 graft.speciesKey(), rules.technique(technique).orElseThrow(), graft.madeOn(), graft.cover(), schools);
-        return plan.open(subject, life, healing);
+        return plan.open(subject, life, healing(graft.speciesKey()));
     }
 
     @Override
     @Transactional
     public void logged(List<Long> graftIds) {
         replan(grafts.byIds(graftIds));
+    }
+
+    /** Moves the open visits of every live graft with the weather; visits already answered stay. */
+    @Override
+    @Transactional
+    public void warmthChanged() {
+        List<Long> live = care.graftsWithVisits();
+        for (int i = 0; i < live.size(); i += BATCH) {
+            List<Long> some = live.subList(i, Math.min(live.size(), i + BATCH));
+            plan(grafts.byIds(some), this::settleWhereMoved);
+        }
     }
 
     @Override

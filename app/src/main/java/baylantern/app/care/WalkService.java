@@ -159,7 +159,7 @@ class WalkService {
                 head.techniqueKey(),
                 kinds.stream().map(kind -> rules.visit(kind).ask()).toList(),
                 kinds.stream().map(kind -> rules.visit(kind).risk()).toList(),
-                (int) Math.round(care.healing().between(head.madeOn(), today)),
+                (int) java.time.temporal.ChronoUnit.DAYS.between(head.madeOn(), today),
                 same.stream()
                         .flatMap(List::stream)
                         .map(DueRow::latest)
@@ -229,7 +229,7 @@ class WalkService {
                 graft.madeOn(),
                 life,
                 visits.stream().map(VisitRow::planned).toList(),
-                care.healing(),
+                care.healing(graft.speciesKey()),
                 rules,
                 today);
         List<Task> tasks = visits.stream()

@@ -1,6 +1,7 @@
 package baylantern.app.demo;
 
 import baylantern.app.bench.BenchService;
+import baylantern.app.bench.DayService;
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.NewGraft;
 import baylantern.app.care.CareService;
@@ -13,11 +14,16 @@ import baylantern.app.place.Stem;
 import baylantern.app.place.StemEntry;
 import baylantern.app.place.Variety;
 import baylantern.app.platform.DemoClock;
+import baylantern.app.season.ClimateService;
+import baylantern.app.season.WarmthService;
+import baylantern.app.season.WatchService;
+import baylantern.app.season.WeatherService;
 import baylantern.core.bench.Cover;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.Look;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -34,12 +40,18 @@ public class DemoFarm {
 
     static final long SEED = 20260514L;
     private static final int BATCH = 400;
+    private static final int WATCHED_STOCKS = 6;
 
     private final PlaceService places;
     private final PlantService plants;
     private final BenchService bench;
     private final GraftService grafts;
     private final CareService care;
+    private final ClimateService climates;
+    private final WeatherService weather;
+    private final WarmthService warmth;
+    private final WatchService watch;
+    private final DayService days;
     private final Rulebook rules;
     private final DemoLife lives;
 
@@ -49,12 +61,22 @@ public class DemoFarm {
             BenchService bench,
             GraftService grafts,
             CareService care,
+            ClimateService climates,
+            WeatherService weather,
+            WarmthService warmth,
+            WatchService watch,
+            DayService days,
             Rulebook rules) {
         this.places = places;
         this.plants = plants;
         this.bench = bench;
         this.grafts = grafts;
         this.care = care;
+        this.climates = climates;
+        this.weather = weather;
+        this.warmth = warmth;
+        this.watch = watch;
+        this.days = days;
         this.rules = rules;
         this.lives =
                 new DemoLife(new CarePlan(rules), rules.life("establishedAfter").value());
@@ -76,6 +98,8 @@ public class DemoFarm {
         DemoNames.PEOPLE.forEach(
                 name -> people.put(name, places.addPerson(name, null).id()));
         DemoNames.varieties().forEach(entry -> places.addVariety(entry, null));
+        climates.save(DemoClimate.normals());
+        weather.rememberFrom(DemoClimate.RECORD_FROM);
         return new Growth(random, spots, people).all(times);
     }
 
@@ -89,6 +113,7 @@ public class DemoFarm {
         private final Map<String, Integer> graftNumbers = new HashMap<>();
         private final List<Truth> truths = new ArrayList<>();
         private final List<Long> fresh = new ArrayList<>();
+        private final List<Long> watchedStocks = new ArrayList<>();
 
         Growth(Random random, Map<String, Long> spots, Map<String, Long> people) {
             this.random = random;
@@ -105,6 +130,8 @@ public class DemoFarm {
             }
             settle();
             spareStocks();
+            buds();
+            benchDay();
             return truths;
         }
 
@@ -134,9 +161,40 @@ public class DemoFarm {
         private void spareStocks() {
             for (String species : List.of("avocado", "mango", "citrus")) {
                 for (int i = 0; i < 12; i++) {
-                    stock(species, "Shade House");
+                    Stem stem = stock(species, species.equals("mango") ? "Windward Rows" : "Shade House");
+                    if (i < WATCHED_STOCKS) {
+                        watchedStocks.add(stem.plantId());
+                    }
                 }
             }
+        }
+
+        // Every mother and some stocks have been looked at every other week for two to three years.
+        private void buds() {
+            List<WeatherDay> days = weather.days(DemoPhenology.START.minusDays(10), DemoClock.FIRST_DAY);
+            DemoPhenology truth = new DemoPhenology(rules, days);
+            for (Variety variety : varieties.values().stream()
+                    .sorted((a, b) -> Long.compare(a.id(), b.id()))
+                    .toList()) {
+                long mother = plants.plantByCode(variety.letters() + "-M1")
+                        .orElseThrow()
+                        .id();
+                truth.mother(variety, mother).forEach(note -> watch.remember(mother, note));
+            }
+            for (long plant : watchedStocks) {
+                String species = plants.plant(plant).speciesKey();
+                truth.stock(species, plant).forEach(note -> watch.remember(plant, note));
+            }
+        }
+
+        private void benchDay() {
+            days.remember(
+                    LocalDate.of(2026, 5, 16),
+                    spots.get("Shade House"),
+                    "avocado",
+                    varieties.get("Ternlight").id(),
+                    "cleft",
+                    10);
         }
 
         private void session(DemoSession session) {
@@ -180,7 +238,7 @@ public class DemoFarm {
                     schools);
             CareSubject subject = new CareSubject(
                     s.species(), rules.technique(s.technique()).orElseThrow(), s.day(), cover.name(), schools);
-            for (Look look : lives.looks(subject, takes, lastRound(code), random)) {
+            for (Look look : lives.looks(subject, takes, lastRound(code), warmth.healing(s.species()), random)) {
                 care.remember(
                         id, people.get(DemoNames.PEOPLE.get(random.nextInt(4))), look.seenOn(), look.sign(), "", null);
             }
@@ -190,7 +248,7 @@ public class DemoFarm {
 
         // One graft was passed over on the last rounds: it is the overdue one.
         private LocalDate lastRound(String code) {
-            return code.equals("GQ-26-002") ? DemoClock.FIRST_DAY.minusDays(12) : DemoClock.FIRST_DAY;
+            return code.equals("GQ-26-002") ? DemoClock.FIRST_DAY.minusDays(21) : DemoClock.FIRST_DAY;
         }
 
         private static String notes(DemoSession s) {

@@ -3,13 +3,12 @@ package baylantern.app.demo;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
-import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.care.Look;
 import baylantern.core.care.PlannedVisit;
 import baylantern.core.care.Sign;
 import baylantern.core.rules.Technique;
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -27,7 +26,7 @@ final class DemoLife {
         this.establishedAfter = establishedAfter;
     }
 
-    /** The days on which things happen to a graft, counted from grafting. */
+    /** The healing days on which things happen to a graft, counted from grafting. */
     private record Fate(boolean takes, int green, int swell, int push, int leaf, int firm, int second, int dies) {
 
         static Fate of(boolean takes, Technique technique, Random random) {
@@ -68,13 +67,13 @@ final class DemoLife {
         }
     }
 
-    /** Looks at every visit on the day it opens, up to but not on {@code end}; after 210 days it is planted out. */
-    List<Look> looks(CareSubject subject, boolean takes, LocalDate end, Random random) {
+    /** Looks at every visit on the day it opens, up to but not on {@code end}; after 210 healing days it is planted out. */
+    List<Look> looks(CareSubject subject, boolean takes, LocalDate end, HealingClock clock, Random random) {
         Fate fate = Fate.of(takes, subject.technique(), random);
         List<Look> looks = new ArrayList<>();
         for (int guard = 0; guard < 60; guard++) {
-            GraftLife life = GraftLife.of(subject.madeOn(), looks, HealingClock.atBest(), establishedAfter);
-            List<PlannedVisit> open = plan.open(subject, life, HealingClock.atBest());
+            GraftLife life = GraftLife.of(subject.madeOn(), looks, clock, establishedAfter);
+            List<PlannedVisit> open = plan.open(subject, life, clock);
             LocalDate next = open.stream()
                     .map(PlannedVisit::earliest)
                     .min(LocalDate::compareTo)
@@ -83,7 +82,7 @@ final class DemoLife {
                     ? next
                     : looks.get(looks.size() - 1).seenOn().plusDays(DAYS_BETWEEN);
             next = next.isBefore(rested) ? rested : next;
-            LocalDate plantingOut = subject.madeOn().plusDays(210);
+            LocalDate plantingOut = clock.after(subject.madeOn(), 210);
             if (!next.isBefore(end) || !life.state().live()) {
                 return looks;
             }
@@ -91,7 +90,7 @@ final class DemoLife {
                 looks.add(Look.of(plantingOut, Sign.PLANTED_OUT));
                 return looks;
             }
-            looks.add(Look.of(next, fate.seenAt(ChronoUnit.DAYS.between(subject.madeOn(), next))));
+            looks.add(Look.of(next, fate.seenAt((long) clock.between(subject.madeOn(), next))));
         }
         return looks;
     }

@@ -1,6 +1,7 @@
 package baylantern.app.exchange;
 
 import baylantern.app.place.PlaceService;
+import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.TableVault;
@@ -52,12 +53,14 @@ class FarmZip {
     private final TableVault vault;
     private final PlaceService places;
     private final FarmClock clock;
+    private final DayTurn dayTurn;
     private final JsonMapper json;
 
-    FarmZip(TableVault vault, PlaceService places, FarmClock clock, JsonMapper json) {
+    FarmZip(TableVault vault, PlaceService places, FarmClock clock, DayTurn dayTurn, JsonMapper json) {
         this.vault = vault;
         this.places = places;
         this.clock = clock;
+        this.dayTurn = dayTurn;
         this.json = json;
     }
 
@@ -100,6 +103,7 @@ class FarmZip {
         check(manifest, tables);
         TableVault.TABLES.stream().filter(t -> !t.equals("house_clock")).forEach(t -> vault.fill(t, tables.get(t)));
         places.site().ifPresent(site -> clock.zone(ZoneId.of(site.zone())));
+        dayTurn.tell();
         return vault.counts();
     }
 

@@ -1,10 +1,12 @@
 package baylantern.app.exchange;
 
+import baylantern.app.bench.DayService;
 import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftService;
 import baylantern.app.care.CareService;
 import baylantern.app.care.VisitRow;
 import baylantern.app.platform.FarmClock;
+import baylantern.core.bench.GraftDay;
 import baylantern.core.rules.Rulebook;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
@@ -22,7 +24,10 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
-/** The visits to come as an iCalendar (RFC 5545): one whole-day event for each day, place and kind of visit. */
+/**
+ * The visits to come as an iCalendar (RFC 5545): one whole-day event for each day, place and kind of visit; and the steps
+ * of every planned graft day.
+ */
 @Service
 class VisitCalendar {
 
@@ -34,12 +39,14 @@ class VisitCalendar {
     private final GraftService grafts;
     private final Rulebook rules;
     private final FarmClock clock;
+    private final DayService days;
 
-    VisitCalendar(CareService care, GraftService grafts, Rulebook rules, FarmClock clock) {
+    VisitCalendar(CareService care, GraftService grafts, Rulebook rules, FarmClock clock, DayService days) {
         this.care = care;
         this.grafts = grafts;
         this.rules = rules;
         this.clock = clock;
+        this.days = days;
     }
 
     private record Slot(LocalDate day, String place, String kind) {}
@@ -61,7 +68,22 @@ class VisitCalendar {
         calendar.setProductId("-//Bay Lantern//visits//EN");
         calendar.setMethod(Method.publish());
         slots.forEach((slot, codes) -> calendar.addEvent(event(slot, codes)));
+        days.plans().forEach(plan -> plan.around().tasks().forEach(task -> calendar.addEvent(step(plan, task))));
         return Biweekly.write(calendar).go();
+    }
+
+    private VEvent step(DayService.Planned plan, GraftDay.StepDay task) {
+        VEvent event = new VEvent();
+        event.setUid(
+                "plan-" + plan.planNo() + "-" + task.step().name().toLowerCase(java.util.Locale.ROOT) + "@bay-lantern");
+        event.setDateTimeStamp(Date.from(clock.now()));
+        event.setDateStart(
+                Date.from(task.target().atStartOfDay(ZoneId.systemDefault()).toInstant()), false);
+        event.setSummary(plan.varietyName() + " for " + plan.around().day() + ": " + task.ask());
+        event.setLocation(plan.spotName());
+        event.setDescription(task.why() + " From " + task.earliest() + " to " + task.latest() + ". " + task.caution());
+        event.setTransparency(true);
+        return event;
     }
 
     private VEvent event(Slot slot, List<String> codes) {

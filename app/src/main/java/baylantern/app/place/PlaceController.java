@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -109,6 +110,11 @@ class PlaceController {
     @PutMapping("/plants/{id}")
     Plant changePlant(@PathVariable long id, @Valid @RequestBody PlantEntry entry) {
         return plants.change(id, entry);
+    }
+
+    @DeleteMapping("/plants/{id}")
+    Map<String, Long> removePlant(@PathVariable long id) {
+        return Map.of("actId", plants.remove(id));
     }
 
     @PostMapping("/plants/paste")

@@ -1,5 +1,6 @@
 package baylantern.app.place;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
@@ -73,4 +74,8 @@ interface PlaceMapper {
     int deletePerson(@Param("id") long id);
 
     int deleteSpot(@Param("id") long id);
+
+    int removePlant(@Param("id") long id, @Param("day") LocalDate day, @Param("actId") long actId);
+
+    int bringBackPlantsOfAct(@Param("actId") long actId);
 }

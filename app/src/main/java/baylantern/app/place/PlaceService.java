@@ -1,5 +1,6 @@
 package baylantern.app.place;
 
+import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.core.place.Codes;
@@ -27,11 +28,13 @@ public class PlaceService {
     private final PlaceMapper places;
     private final Rulebook rules;
     private final FarmClock clock;
+    private final DayTurn dayTurn;
 
-    PlaceService(PlaceMapper places, Rulebook rules, FarmClock clock) {
+    PlaceService(PlaceMapper places, Rulebook rules, FarmClock clock, DayTurn dayTurn) {
         this.places = places;
         this.rules = rules;
         this.clock = clock;
+        this.dayTurn = dayTurn;
     }
 
     @PostConstruct
@@ -58,6 +61,7 @@ public class PlaceService {
             throw changed("The site");
         }
         clock.zone(zone);
+        dayTurn.tell();
         return site().orElseThrow();
     }
 

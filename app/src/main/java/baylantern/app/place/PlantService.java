@@ -1,6 +1,7 @@
 package baylantern.app.place;
 
 import baylantern.app.platform.ActService;
+import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
@@ -26,12 +27,14 @@ public class PlantService implements Undoer {
     private final PlaceService placeService;
     private final ActService acts;
     private final FarmClock clock;
+    private final DayTurn dayTurn;
 
-    PlantService(PlaceMapper places, PlaceService placeService, ActService acts, FarmClock clock) {
+    PlantService(PlaceMapper places, PlaceService placeService, ActService acts, FarmClock clock, DayTurn dayTurn) {
         this.places = places;
         this.placeService = placeService;
         this.acts = acts;
         this.clock = clock;
+        this.dayTurn = dayTurn;
     }
 
     /** Plants in walking order, at most {@code limit}; the search is in code, variety and place. */
@@ -113,6 +116,18 @@ public class PlantService implements Undoer {
             throw PlaceService.changed("The plant " + entry.code());
         }
         return plant(id);
+    }
+
+    /** Takes a plant off the lists; its grafts, notes and history stay. */
+    @Transactional
+    public long remove(long id) {
+        Plant plant = plant(id);
+        long act = acts.open(kind(), plant.code() + " removed; its history stays");
+        if (places.removePlant(id, clock.today(), act) == 0) {
+            throw FarmProblem.conflict(plant.code() + " was removed already.");
+        }
+        dayTurn.tell();
+        return act;
     }
 
     private void check(PlantEntry entry) {
@@ -197,11 +212,13 @@ public class PlantService implements Undoer {
     @Override
     public void undo(long actId) {
         removeOfAct(actId);
+        dayTurn.tell();
     }
 
     /** Removes the plants an act added; refused by the store where something still needs one. */
     public void removeOfAct(long actId) {
         places.deletePlantsOfAct(actId);
+        places.bringBackPlantsOfAct(actId);
     }
 
     /** The walking order numbers and names a new plant gets are the store's; this only tells a free code. */

@@ -19,12 +19,19 @@ public class DemoClock {
     private final FarmClock clock;
     private final ActMapper acts;
     private final ActService actService;
+    private final DayTurn dayTurn;
 
-    DemoClock(@Value("${lantern.demo}") boolean demo, FarmClock clock, ActMapper acts, ActService actService) {
+    DemoClock(
+            @Value("${lantern.demo}") boolean demo,
+            FarmClock clock,
+            ActMapper acts,
+            ActService actService,
+            DayTurn dayTurn) {
         this.demo = demo;
         this.clock = clock;
         this.acts = acts;
         this.actService = actService;
+        this.dayTurn = dayTurn;
     }
 
     @PostConstruct
@@ -57,6 +64,7 @@ public class DemoClock {
         int undone = days < 0 ? actService.undoAfter(day) : 0;
         acts.saveDemoDay(day);
         clock.standOn(day);
+        dayTurn.tell();
         return undone;
     }
 }

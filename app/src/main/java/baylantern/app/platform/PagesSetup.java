@@ -9,6 +9,8 @@ class PagesSetup {
 
     @GetMapping({
         "/today",
+        "/flush",
+        "/flush/**",
         "/bench",
         "/bench/**",
         "/rounds",

@@ -26,6 +26,11 @@ public class TableVault {
             "place_variety",
             "place_plant",
             "place_stem",
+            "season_climate",
+            "season_station",
+            "season_weather",
+            "season_note",
+            "bench_day",
             "bench_graft",
             "bench_school",
             "care_look",
@@ -87,7 +92,7 @@ public class TableVault {
         String marks = String.join(", ", columns.stream().map(c -> "?").toList());
         String sql = "INSERT INTO " + known(table) + " (" + String.join(", ", columns) + ") VALUES (" + marks + ")";
         jdbc.batchUpdate(sql, content.rows().stream().map(row -> row.toArray()).toList());
-        if (columns.contains("id") && !table.equals("house_clock")) {
+        if (columns.contains("id") && !List.of("house_clock", "season_station").contains(table)) {
             Long next = jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) + 1 FROM " + table, Long.class);
             jdbc.execute("ALTER TABLE " + table + " ALTER COLUMN id RESTART WITH " + next);
         }

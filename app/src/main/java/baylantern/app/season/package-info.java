@@ -1,4 +1,4 @@
-/** The band of the year. */
+/** Weather, warmth, bud watch, the flushes forecast from them and the windows for grafting. */
 @NullMarked
 package baylantern.app.season;
 

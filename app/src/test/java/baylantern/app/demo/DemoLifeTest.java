@@ -6,11 +6,11 @@ import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.GraftState;
-import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.care.Look;
 import baylantern.core.care.Sign;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
+import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +31,8 @@ class DemoLifeTest {
     }
 
     private GraftState end(Technique technique, boolean takes, int seed) {
-        List<Look> looks = lives.looks(subject(technique), takes, MADE.plusDays(400), new Random(seed));
+        List<Look> looks =
+                lives.looks(subject(technique), takes, MADE.plusDays(400), HealingClock.atBest(), new Random(seed));
         return GraftLife.of(MADE, looks, HealingClock.atBest(), 120).state();
     }
 
@@ -47,7 +48,8 @@ class DemoLifeTest {
     @Test
     void nobodyLooksAfterTheEndNorTwiceADay() {
         for (Technique technique : RULES.techniques()) {
-            List<Look> looks = lives.looks(subject(technique), true, MADE.plusDays(90), new Random(9));
+            List<Look> looks =
+                    lives.looks(subject(technique), true, MADE.plusDays(90), HealingClock.atBest(), new Random(9));
             assertThat(looks)
                     .extracting(Look::seenOn)
                     .doesNotHaveDuplicates()

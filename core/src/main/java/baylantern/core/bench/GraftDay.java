@@ -59,7 +59,7 @@ public final class GraftDay {
      * @param why one sentence
      * @param caution a short warning where the step can hurt, else empty
      */
-    public record Task(
+    public record StepDay(
             Step step,
             LocalDate earliest,
             LocalDate target,
@@ -74,12 +74,12 @@ public final class GraftDay {
      * @param shoots shoots to pinch
      * @param visits the visits that follow, soonest first
      */
-    public record Around(List<Task> tasks, int shoots, List<PlannedVisit> visits) {}
+    public record Around(List<StepDay> tasks, int shoots, List<PlannedVisit> visits) {}
 
     /** Reckons the days around a plan; the clocks are the wood's for pinching and the stock's for the visits. */
     public Around around(Plan plan, HealingClock woodClock, HealingClock stockClock) {
         int shoots = shoots(plan);
-        List<Task> tasks = new ArrayList<>();
+        List<StepDay> tasks = new ArrayList<>();
         tasks.add(pinch(plan, shoots, woodClock));
         if (plan.technique().stockTop() == Technique.StockTop.REMOVED) {
             tasks.add(daysBefore(
@@ -96,7 +96,7 @@ public final class GraftDay {
                 "collect",
                 "cut the wood, take its leaves off, wrap it, label it",
                 "Protected varieties and movement of wood: local rules decide."));
-        tasks.add(new Task(
+        tasks.add(new StepDay(
                 Step.MIX,
                 plan.day(),
                 plan.day(),
@@ -104,7 +104,7 @@ public final class GraftDay {
                 "mix the bleach fresh, 1 part in 10",
                 "It loses its strength within a day.",
                 "Never with ammonia or acids; ventilate, wear gloves; follow the label and local rules."));
-        tasks.add(new Task(
+        tasks.add(new StepDay(
                 Step.GRAFT,
                 plan.day(),
                 plan.day(),
@@ -120,9 +120,9 @@ public final class GraftDay {
         return (int) Math.ceil(plan.grafts() * perGraft * rules.flush().value("spare"));
     }
 
-    private Task pinch(Plan plan, int shoots, HealingClock clock) {
+    private StepDay pinch(Plan plan, int shoots, HealingClock clock) {
         Figure figure = rules.flush().figure("pinch");
-        return new Task(
+        return new StepDay(
                 Step.PINCH,
                 clock.before(plan.day(), figure.high()),
                 clock.before(plan.day(), figure.value()),
@@ -133,9 +133,9 @@ public final class GraftDay {
                 "");
     }
 
-    private Task daysBefore(Plan plan, Step step, String key, String ask, String caution) {
+    private StepDay daysBefore(Plan plan, Step step, String key, String ask, String caution) {
         Figure figure = rules.flush().figure(key);
-        return new Task(
+        return new StepDay(
                 step,
                 plan.day().minusDays((long) figure.high()),
                 plan.day().minusDays((long) figure.value()),

@@ -25,7 +25,7 @@ class GraftDayTest {
                 day, species, RULES.technique(technique).orElseThrow(), grafts, "FILM", Map.of("water", "rest-4"));
     }
 
-    private GraftDay.Task task(GraftDay.Around around, GraftDay.Step step) {
+    private GraftDay.StepDay task(GraftDay.Around around, GraftDay.Step step) {
         return around.tasks().stream().filter(t -> t.step() == step).findFirst().orElseThrow();
     }
 
@@ -33,7 +33,7 @@ class GraftDayTest {
     void countsBackInHealingDaysAndForwardByTheVisits() {
         GraftDay.Around around =
                 days.around(plan(DAY, "avocado", "cleft", 12), HealingClock.atBest(), HealingClock.atBest());
-        GraftDay.Task pinch = task(around, GraftDay.Step.PINCH);
+        GraftDay.StepDay pinch = task(around, GraftDay.Step.PINCH);
         assertThat(pinch.target()).isEqualTo(DAY.minusDays(10));
         assertThat(pinch.earliest()).isEqualTo(DAY.minusDays(14));
         assertThat(pinch.latest()).isEqualTo(DAY.minusDays(7));
@@ -43,7 +43,7 @@ class GraftDayTest {
         assertThat(around.visits())
                 .isNotEmpty()
                 .allSatisfy(v -> assertThat(v.target()).isAfter(DAY));
-        assertThat(around.tasks()).extracting(GraftDay.Task::target).isSorted();
+        assertThat(around.tasks()).extracting(GraftDay.StepDay::target).isSorted();
     }
 
     @Test

@@ -1,4 +1,4 @@
-package baylantern.app.season;
+package baylantern.app.frame;
 
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.WeekCount;
@@ -10,6 +10,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.place.Site;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.season.FlushService;
 import baylantern.core.season.Season;
 import java.time.LocalDate;
 import java.util.List;
@@ -24,26 +25,29 @@ import org.springframework.web.bind.annotation.RestController;
 /** The frame of every screen: the farm, its day, and the band of the year. */
 @RestController
 @RequestMapping("/api")
-class SeasonController {
+class FrameController {
 
     private final PlaceService places;
     private final PlantService plants;
     private final GraftService grafts;
     private final CareService care;
+    private final FlushService flush;
     private final FarmClock clock;
     private final DemoClock demo;
 
-    SeasonController(
+    FrameController(
             PlaceService places,
             PlantService plants,
             GraftService grafts,
             CareService care,
+            FlushService flush,
             FarmClock clock,
             DemoClock demo) {
         this.places = places;
         this.plants = plants;
         this.grafts = grafts;
         this.care = care;
+        this.flush = flush;
         this.clock = clock;
         this.demo = demo;
     }
@@ -74,15 +78,21 @@ class SeasonController {
                 places.people());
     }
 
-    /** The band: grafts made by week and species, visits to come by day, both within the calendar year of today. */
-    record Band(LocalDate from, LocalDate to, LocalDate today, List<WeekCount> made, List<DayCount> visits) {}
+    /** The band: flush waves, grafts made by week and species, visits to come by day, in the calendar year of today. */
+    record Band(
+            LocalDate from,
+            LocalDate to,
+            LocalDate today,
+            List<WeekCount> made,
+            List<DayCount> visits,
+            List<FlushService.SpeciesWave> waves) {}
 
     @GetMapping("/season")
     Band band() {
         LocalDate today = clock.today();
         LocalDate from = today.withDayOfYear(1);
         LocalDate to = from.plusYears(1).minusDays(1);
-        return new Band(from, to, today, grafts.weeks(from, to), care.targets(today, to));
+        return new Band(from, to, today, grafts.weeks(from, to), care.targets(today, to), flush.waves(from, to));
     }
 
     /** How many days to step, back below 0. */

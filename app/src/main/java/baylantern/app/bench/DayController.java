@@ -1,0 +1,49 @@
+package baylantern.app.bench;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Graft days: looked at, kept, moved, dropped. */
+@RestController
+@RequestMapping("/api/graft-days")
+class DayController {
+
+    private final DayService days;
+
+    DayController(DayService days) {
+        this.days = days;
+    }
+
+    @GetMapping
+    List<DayService.Planned> plans() {
+        return days.plans();
+    }
+
+    @PostMapping("/look")
+    DayService.Around look(@Valid @RequestBody DayEntry entry) {
+        return days.preview(entry);
+    }
+
+    @PostMapping
+    DayService.DayDone keep(@Valid @RequestBody DayEntry entry) {
+        return days.keep(entry);
+    }
+
+    @PutMapping("/{planNo}")
+    DayService.DayDone change(@PathVariable int planNo, @Valid @RequestBody DayEntry entry) {
+        return days.change(planNo, entry);
+    }
+
+    @DeleteMapping("/{planNo}")
+    DayService.DayDone drop(@PathVariable int planNo) {
+        return days.drop(planNo);
+    }
+}

@@ -1,0 +1,304 @@
+package baylantern.app.bench;
+
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.Variety;
+import baylantern.app.platform.ActService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Undoer;
+import baylantern.app.season.WarmthService;
+import baylantern.app.season.WindowService;
+import baylantern.core.bench.Cover;
+import baylantern.core.bench.DayConflicts;
+import baylantern.core.bench.GraftDay;
+import baylantern.core.rules.Finding;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Technique;
+import baylantern.core.season.window.WindowDay;
+import baylantern.core.season.window.WindowFinder;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Plans graft days and tells what hangs on them. */
+@Service
+public class DayService implements Undoer {
+
+    private static final int FLOWER_DAYS = 10;
+    private static final int FARTHEST_DAYS = 366;
+
+    private final DayMapper days;
+    private final BenchService bench;
+    private final PlaceService places;
+    private final WarmthService warmth;
+    private final WindowService windows;
+    private final Rulebook rules;
+    private final GraftDay graftDay;
+    private final ActService acts;
+    private final FarmClock clock;
+
+    DayService(
+            DayMapper days,
+            BenchService bench,
+            PlaceService places,
+            WarmthService warmth,
+            WindowService windows,
+            Rulebook rules,
+            ActService acts,
+            FarmClock clock) {
+        this.days = days;
+        this.bench = bench;
+        this.places = places;
+        this.warmth = warmth;
+        this.windows = windows;
+        this.rules = rules;
+        this.graftDay = new GraftDay(rules);
+        this.acts = acts;
+        this.clock = clock;
+    }
+
+    /** A visit that follows, as the plan tells it. */
+    public record Coming(String kind, String name, LocalDate earliest, LocalDate target, LocalDate latest) {}
+
+    /** The days around a graft day, and what speaks against it; the scored day is null beyond the forecast. */
+    public record Around(
+            LocalDate day,
+            List<GraftDay.StepDay> tasks,
+            int shoots,
+            List<Coming> visits,
+            @Nullable WindowDay scored,
+            List<Finding> conflicts) {}
+
+    /** A plan that stands, with the days around it. */
+    public record Planned(
+            int planNo,
+            long spotId,
+            String spotName,
+            String speciesKey,
+            long varietyId,
+            String varietyName,
+            String techniqueKey,
+            String techniqueName,
+            int grafts,
+            Cover cover,
+            String remark,
+            Around around) {}
+
+    /** A plan was made, moved or dropped. */
+    public record DayDone(long actId, String sentence, int planNo) {}
+
+    /** What would hang on a day, without planning it. */
+    Around preview(DayEntry entry) {
+        check(entry);
+        Variety variety = places.variety(entry.varietyId());
+        Technique technique = technique(entry);
+        Cover cover = Objects.requireNonNullElse(entry.cover(), Cover.FILM);
+        GraftDay.Plan plan = new GraftDay.Plan(
+                entry.day(),
+                variety.speciesKey(),
+                technique,
+                entry.grafts(),
+                cover.name(),
+                bench.standardSchools(variety.speciesKey(), technique.key()));
+        GraftDay.Around around =
+                graftDay.around(plan, warmth.healing(variety.speciesKey()), warmth.healing(entry.speciesKey()));
+        WindowService.Pair pair = new WindowService.Pair(
+                entry.spotId(), entry.speciesKey(), entry.varietyId(), technique.bark() == Technique.Bark.YES);
+        WindowDay scored = WindowFinder.on(windows.find(pair), entry.day());
+        return new Around(
+                entry.day(),
+                around.tasks(),
+                around.shoots(),
+                around.visits().stream()
+                        .map(v -> new Coming(
+                                v.kind(), rules.visit(v.kind()).name(), v.earliest(), v.target(), v.latest()))
+                        .toList(),
+                scored,
+                conflicts(entry, variety, around, scored));
+    }
+
+    private List<Finding> conflicts(
+            DayEntry entry, Variety variety, GraftDay.Around around, @Nullable WindowDay scored) {
+        List<Finding> found = new ArrayList<>();
+        if (rules.species(variety.speciesKey())
+                .orElseThrow()
+                .refusedTechniques()
+                .containsKey(entry.techniqueKey())) {
+            found.add(Finding.warns(
+                    "technique",
+                    "techniqueKey",
+                    "This technique does not suit: "
+                            + rules.species(variety.speciesKey())
+                                    .orElseThrow()
+                                    .refusedTechniques()
+                                    .get(entry.techniqueKey())
+                            + ".",
+                    entry.techniqueKey(),
+                    null));
+        }
+        if (variety.protectedRight()) {
+            found.add(Finding.warns(
+                    "protected",
+                    "varietyId",
+                    variety.name() + " is a protected variety: graft it only with the holder's licence.",
+                    null,
+                    null));
+        }
+        if (scored != null) {
+            String spot = places.spots().stream()
+                    .filter(s -> s.id() == entry.spotId())
+                    .findFirst()
+                    .orElseThrow()
+                    .name();
+            found.addAll(new DayConflicts(rules.flush())
+                    .of(
+                            scored,
+                            around.tasks().get(0),
+                            variety.name(),
+                            spot + " stocks",
+                            windows.floweredAround(variety.id(), entry.day(), FLOWER_DAYS),
+                            clock.today()));
+        }
+        return List.copyOf(found);
+    }
+
+    private void check(DayEntry entry) {
+        LocalDate today = clock.today();
+        if (entry.day().isBefore(today) || entry.day().isAfter(today.plusDays(FARTHEST_DAYS))) {
+            throw FarmProblem.wrong(
+                    "day",
+                    entry.day(),
+                    today + " to " + today.plusDays(FARTHEST_DAYS),
+                    "A graft day is planned from today to a year ahead.");
+        }
+        if (places.spots().stream().noneMatch(s -> s.id() == entry.spotId())) {
+            throw FarmProblem.wrong("spotId", entry.spotId(), "a place of this farm", "There is no such place.");
+        }
+        if (rules.species(entry.speciesKey()).isEmpty()) {
+            throw FarmProblem.wrong(
+                    "speciesKey", entry.speciesKey(), "a species of the rulebook", "There is no such species.");
+        }
+        technique(entry);
+    }
+
+    private Technique technique(DayEntry entry) {
+        return rules.technique(entry.techniqueKey())
+                .orElseThrow(() -> FarmProblem.wrong(
+                        "techniqueKey",
+                        entry.techniqueKey(),
+                        "a technique of the rulebook",
+                        "There is no such technique."));
+    }
+
+    /** Plans from today on, soonest first. */
+    public List<Planned> plans() {
+        return days.standing().stream()
+                .filter(row -> !row.onDay().isBefore(clock.today()))
+                .sorted(Comparator.comparing(DayRow::onDay))
+                .map(this::planned)
+                .toList();
+    }
+
+    private Planned planned(DayRow row) {
+        Around around = preview(new DayEntry(
+                row.onDay(),
+                row.spotId(),
+                row.speciesKey(),
+                row.varietyId(),
+                row.techniqueKey(),
+                row.grafts(),
+                row.cover(),
+                row.remark()));
+        return new Planned(
+                row.planNo(),
+                row.spotId(),
+                row.spotName(),
+                row.speciesKey(),
+                row.varietyId(),
+                row.varietyName(),
+                row.techniqueKey(),
+                rules.technique(row.techniqueKey()).orElseThrow().name(),
+                row.grafts(),
+                row.cover(),
+                row.remark(),
+                around);
+    }
+
+    /** Keeps a plan. */
+    @Transactional
+    public DayDone keep(DayEntry entry) {
+        check(entry);
+        String sentence =
+                entry.grafts() + " " + places.variety(entry.varietyId()).name() + " planned for " + entry.day();
+        long act = acts.open(kind(), sentence);
+        int no = days.nextNo();
+        insert(no, entry, act);
+        return new DayDone(act, sentence, no);
+    }
+
+    /** Changes a plan; everything that hangs on it moves along. */
+    @Transactional
+    public DayDone change(int planNo, DayEntry entry) {
+        check(entry);
+        DayRow old = found(planNo);
+        String sentence = old.varietyName() + " moved from " + old.onDay() + " to " + entry.day();
+        long act = acts.open(kind(), sentence);
+        days.end(planNo, act);
+        insert(planNo, entry, act);
+        return new DayDone(act, sentence, planNo);
+    }
+
+    /** Drops a plan. */
+    @Transactional
+    public DayDone drop(int planNo) {
+        DayRow old = found(planNo);
+        String sentence = "Plan for " + old.varietyName() + " on " + old.onDay() + " dropped";
+        long act = acts.open(kind(), sentence);
+        days.end(planNo, act);
+        return new DayDone(act, sentence, planNo);
+    }
+
+    private DayRow found(int planNo) {
+        DayRow row = days.find(planNo);
+        if (row == null) {
+            throw FarmProblem.unknown("plan", planNo);
+        }
+        return row;
+    }
+
+    private void insert(int no, DayEntry entry, @Nullable Long act) {
+        days.insert(
+                no,
+                entry,
+                Objects.requireNonNullElse(entry.cover(), Cover.FILM).name(),
+                Objects.requireNonNullElse(entry.remark(), ""),
+                act);
+    }
+
+    /** Plans a day without an undo of its own; for the demo. */
+    @Transactional
+    public void remember(
+            LocalDate day, long spotId, String speciesKey, long varietyId, String techniqueKey, int grafts) {
+        insert(
+                days.nextNo(),
+                new DayEntry(day, spotId, speciesKey, varietyId, techniqueKey, grafts, Cover.BAG, null),
+                null);
+    }
+
+    @Override
+    public String kind() {
+        return "days";
+    }
+
+    @Override
+    @Transactional
+    public void undo(long actId) {
+        days.deleteOfAct(actId);
+        days.standAgain(actId);
+    }
+}

@@ -1,0 +1,39 @@
+package baylantern.app.platform;
+
+import java.time.LocalDate;
+import java.util.concurrent.atomic.AtomicReference;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Tells the listeners when the farm's day turns: at the demo clock's step, and in real use within ten minutes. */
+@Component
+public class DayTurn {
+
+    private static final long LOOK_EVERY_MS = 600_000;
+
+    private final FarmClock clock;
+    private final ObjectProvider<DayListener> listeners;
+    private final AtomicReference<@Nullable LocalDate> told = new AtomicReference<>();
+
+    DayTurn(FarmClock clock, ObjectProvider<DayListener> listeners) {
+        this.clock = clock;
+        this.listeners = listeners;
+    }
+
+    /** Tells every listener now. */
+    @Transactional
+    public void tell() {
+        told.set(clock.today());
+        listeners.forEach(DayListener::dayTurned);
+    }
+
+    @Scheduled(initialDelay = LOOK_EVERY_MS, fixedDelay = LOOK_EVERY_MS)
+    void look() {
+        if (!clock.today().equals(told.get())) {
+            tell();
+        }
+    }
+}

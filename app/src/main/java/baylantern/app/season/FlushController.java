@@ -1,0 +1,188 @@
+package baylantern.app.season;
+
+import baylantern.app.place.Plant;
+import baylantern.app.place.PlantService;
+import baylantern.app.platform.FarmClock;
+import baylantern.core.rules.BudStage;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.season.flush.Backtest;
+import baylantern.core.season.flush.DayRange;
+import baylantern.core.season.flush.Interval;
+import baylantern.core.season.flush.Lane;
+import baylantern.core.season.flush.Rhythm;
+import jakarta.validation.Valid;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The bud watch and the forecasts that come of it. */
+@RestController
+@RequestMapping("/api/flush")
+class FlushController {
+
+    private final FlushService flush;
+    private final WatchService watch;
+    private final PlantService plants;
+    private final Rulebook rules;
+    private final FarmClock clock;
+
+    FlushController(FlushService flush, WatchService watch, PlantService plants, Rulebook rules, FarmClock clock) {
+        this.flush = flush;
+        this.watch = watch;
+        this.plants = plants;
+        this.rules = rules;
+        this.clock = clock;
+    }
+
+    /** A stage seen on a day. */
+    record BudMark(LocalDate day, BudStage stage, boolean flowering) {}
+
+    /**
+     * A plant's lane.
+     *
+     * @param stale true where the last look is so long ago that another is wanted
+     * @param unseen flushes that have probably passed since the last look
+     */
+    record LaneRow(
+            long plantId,
+            String code,
+            String speciesKey,
+            @Nullable String varietyName,
+            long spotId,
+            String spotName,
+            boolean mother,
+            List<Lane.Run> runs,
+            List<DayRange> coming,
+            @Nullable BudMark last,
+            Rhythm.Basis basis,
+            int unseen,
+            boolean stale) {}
+
+    /** All lanes in walking order. */
+    record Lanes(LocalDate today, List<LaneRow> lanes) {}
+
+    @GetMapping
+    Lanes lanes() {
+        return new Lanes(clock.today(), flush.watched().stream().map(this::lane).toList());
+    }
+
+    private LaneRow lane(FlushService.Watched w) {
+        Plant plant = w.plant();
+        LocalDate fresh = clock.today().minusDays((long) rules.flush().value("watchedDays"));
+        BudMark last = w.last().map(FlushController::mark).orElse(null);
+        return new LaneRow(
+                plant.id(),
+                plant.code(),
+                plant.speciesKey(),
+                plant.varietyName(),
+                plant.spotId(),
+                plant.spotName(),
+                plant.kind() == baylantern.app.place.PlantKind.MOTHER_TREE,
+                w.lane().runs(),
+                w.lane().coming(),
+                last,
+                w.rhythm().basis(),
+                w.outlook().map(o -> o.unseen()).orElse(0),
+                last == null || last.day().isBefore(fresh));
+    }
+
+    private static BudMark mark(NoteRow row) {
+        return new BudMark(row.onDay(), row.note().canopy().leading(), row.flowering());
+    }
+
+    /** An interval between two swells as the plant's sheet tells it. */
+    record Cycle(LocalDate from, LocalDate to, double degreeDays, int flushes) {}
+
+    /** Everything of one watched plant. */
+    record PlantSheet(
+            LocalDate today,
+            Plant plant,
+            @Nullable LaneRow lane,
+            List<NoteRow> history,
+            List<Cycle> cycles,
+            int ownCycles,
+            int farmCycles,
+            double degreeDays,
+            double degreeDaysLow,
+            double degreeDaysHigh,
+            boolean fromStageAlone,
+            Backtest.Result farmTest,
+            Backtest.Result plantTest) {}
+
+    @GetMapping("/plants/{code}")
+    PlantSheet sheet(@PathVariable String code) {
+        Plant plant =
+                plants.plantByCode(code).orElseThrow(() -> baylantern.app.platform.FarmProblem.unknown("plant", code));
+        Optional<FlushService.Watched> watched = flush.watched().stream()
+                .filter(w -> w.plant().id() == plant.id())
+                .findFirst();
+        Rhythm rhythm = watched.map(FlushService.Watched::rhythm)
+                .orElseGet(() -> new baylantern.core.season.flush.RhythmModel(
+                                rules.species(plant.speciesKey()).orElseThrow().figure("swellToSwell"),
+                                rules.flush(),
+                                List.of())
+                        .prior());
+        return new PlantSheet(
+                clock.today(),
+                plant,
+                watched.map(this::lane).orElse(null),
+                watch.history(plant.id()),
+                watched.map(this::cycles).orElse(List.of()),
+                rhythm.ownCycles(),
+                rhythm.farmCycles(),
+                rhythm.warmthAt(0.5),
+                rhythm.warmthAt(0.1),
+                rhythm.warmthAt(0.9),
+                watched.flatMap(FlushService.Watched::outlook)
+                        .map(o -> o.fromStageAlone())
+                        .orElse(false),
+                flush.backtest(plant.speciesKey(), Optional.empty()),
+                flush.backtest(plant.speciesKey(), Optional.of(plant.id())));
+    }
+
+    private List<Cycle> cycles(FlushService.Watched w) {
+        return w.intervals().stream()
+                .map((Interval i) -> new Cycle(
+                        i.from().day(),
+                        i.to().day(),
+                        i.warmth(),
+                        flush.cycles(w.plant().speciesKey(), i)))
+                .toList();
+    }
+
+    /** How well the farm's forecasts of a species would have done. */
+    record Tested(String speciesKey, Backtest.Result result) {}
+
+    @GetMapping("/tests")
+    List<Tested> tests() {
+        return flush.watched().stream()
+                .map(w -> w.plant().speciesKey())
+                .distinct()
+                .map(key -> new Tested(key, flush.backtest(key, Optional.empty())))
+                .toList();
+    }
+
+    @PostMapping("/notes")
+    WatchService.Noted note(@Valid @RequestBody NoteEntry entry) {
+        return watch.note(entry);
+    }
+
+    @PutMapping("/notes/{id}")
+    WatchService.Noted correct(@PathVariable long id, @Valid @RequestBody NoteEntry entry) {
+        return watch.correct(id, entry);
+    }
+
+    @DeleteMapping("/notes/{id}")
+    WatchService.Noted remove(@PathVariable long id) {
+        return watch.remove(id);
+    }
+}

@@ -1,0 +1,173 @@
+package baylantern.app.season;
+
+import baylantern.app.place.PlaceService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.core.season.weather.StartingClimates;
+import baylantern.core.season.weather.WeatherDay;
+import baylantern.core.season.weather.WeatherTable;
+import jakarta.validation.Valid;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Weather, climate and the station. */
+@RestController
+@RequestMapping("/api/weather")
+class WeatherController {
+
+    private static final int NEXT_DAYS = 10;
+    private static final int MOST_BYTES = 8 * 1024 * 1024;
+
+    private final WeatherService weather;
+    private final ClimateService climates;
+    private final PlaceService places;
+    private final FarmClock clock;
+    private final JsonMapper json;
+
+    WeatherController(
+            WeatherService weather, ClimateService climates, PlaceService places, FarmClock clock, JsonMapper json) {
+        this.weather = weather;
+        this.climates = climates;
+        this.places = places;
+        this.clock = clock;
+        this.json = json;
+    }
+
+    /** A starting climate to choose. */
+    record Start(StartingClimates.Kind kind, String words, List<MonthRow> months) {}
+
+    /**
+     * What is known of the weather.
+     *
+     * @param doubt why the starting climate may not fit, null where it does
+     */
+    record WeatherView(
+            WeatherService.Extent record,
+            List<WeatherDay> past,
+            List<WeatherDay> next,
+            boolean ownClimate,
+            List<MonthRow> climate,
+            List<Start> starts,
+            @Nullable String doubt) {}
+
+    @GetMapping
+    WeatherView view() {
+        LocalDate today = clock.today();
+        double latitude = places.latitudeDeg();
+        List<Start> starts = Arrays.stream(StartingClimates.Kind.values())
+                .map(kind -> new Start(kind, kind.words(), ClimateService.rows(StartingClimates.of(kind, latitude))))
+                .toList();
+        return new WeatherView(
+                weather.extent(),
+                weather.days(today.minusDays(30), today.minusDays(1)),
+                weather.days(today, today.plusDays(NEXT_DAYS - 1L)),
+                climates.own(),
+                climates.months(),
+                starts,
+                climates.own() ? null : StartingClimates.doubt(latitude).orElse(null));
+    }
+
+    /** Days of the record, at most two years. */
+    @GetMapping("/days")
+    List<WeatherDay> days(@RequestParam LocalDate from, @RequestParam LocalDate to) {
+        if (to.isBefore(from) || to.isAfter(from.plusDays(740))) {
+            throw FarmProblem.wrong("to", to, from + " to " + from.plusDays(740), "Ask for at most two years at once.");
+        }
+        return weather.days(from, to);
+    }
+
+    @PostMapping(path = "/look", consumes = "application/octet-stream")
+    WeatherService.WeatherBrought look(@RequestBody byte[] file) {
+        return weather.look(table(file));
+    }
+
+    @PostMapping(path = "/file", consumes = "application/octet-stream")
+    WeatherService.WeatherBrought bring(
+            @RequestBody byte[] file, @RequestParam(required = false) WeatherService.@Nullable Overlap overlap) {
+        return weather.bring(table(file), overlap);
+    }
+
+    private WeatherTable table(byte[] file) {
+        if (file.length > MOST_BYTES) {
+            throw FarmProblem.tooLarge("The file is larger than 8 MB, more than sixty years of days.");
+        }
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(file))
+                    .toString();
+            return text.stripLeading().startsWith("[") ? WeatherTable.of(rows(text)) : WeatherTable.ofCsv(text);
+        } catch (CharacterCodingException | JacksonException e) {
+            throw FarmProblem.wrong("file", e.getMessage(), "CSV or JSON text", "The file is not CSV or JSON text.");
+        } catch (IllegalArgumentException e) {
+            throw FarmProblem.wrong("file", file.length + " bytes", "date, min, max", String.valueOf(e.getMessage()));
+        }
+    }
+
+    private List<Map<String, String>> rows(String text) {
+        List<Map<String, String>> rows = new ArrayList<>();
+        for (JsonNode node : json.readTree(text)) {
+            Map<String, String> row = new HashMap<>();
+            node.properties()
+                    .forEach(p -> row.put(
+                            p.getKey(),
+                            p.getValue().isNull() ? "" : p.getValue().asString()));
+            rows.add(row);
+        }
+        return rows;
+    }
+
+    /** One day by hand; cells as in a file. */
+    @PostMapping("/day")
+    WeatherService.WeatherBrought day(@RequestBody Map<String, String> cells) {
+        return weather.correct(cells);
+    }
+
+    /** Whether the simulated station is on. */
+    record Switch(boolean on) {}
+
+    @PutMapping("/station")
+    WeatherView station(@RequestBody Switch to) {
+        weather.station(to.on());
+        return view();
+    }
+
+    /** Twelve months. */
+    record Months(@Valid List<MonthRow> months) {}
+
+    @PutMapping("/climate")
+    WeatherView climate(@Valid @RequestBody Months to) {
+        climates.save(to.months());
+        return view();
+    }
+
+    @DeleteMapping("/climate")
+    WeatherView startingClimate() {
+        climates.forget();
+        return view();
+    }
+
+    @GetMapping("/fitted")
+    List<MonthRow> fitted() {
+        return weather.fitted();
+    }
+}

@@ -1,0 +1,257 @@
+package baylantern.app.season;
+
+import baylantern.app.platform.ActService;
+import baylantern.app.platform.DayListener;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Undoer;
+import baylantern.core.season.weather.ClimateFit;
+import baylantern.core.season.weather.Weather;
+import baylantern.core.season.weather.WeatherDay;
+import baylantern.core.season.weather.WeatherReading;
+import baylantern.core.season.weather.WeatherTable;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The record of the weather: from files, and from the station while it is switched on. */
+@Service
+public class WeatherService implements DayListener, Undoer {
+
+    private static final int BATCH = 500;
+    private static final int STATION_BACK_DAYS = 60;
+    private static final long SEED = 31_4L;
+
+    private final WeatherMapper mapper;
+    private final ClimateService climates;
+    private final WeatherStation station;
+    private final Pulse pulse;
+    private final ActService acts;
+    private final FarmClock clock;
+    private final ObjectProvider<WarmthListener> listeners;
+    private final Supplier<Weather> kept;
+
+    WeatherService(
+            WeatherMapper mapper,
+            ClimateService climates,
+            WeatherStation station,
+            Pulse pulse,
+            ActService acts,
+            FarmClock clock,
+            ObjectProvider<WarmthListener> listeners) {
+        this.mapper = mapper;
+        this.climates = climates;
+        this.station = station;
+        this.pulse = pulse;
+        this.acts = acts;
+        this.clock = clock;
+        this.listeners = listeners;
+        this.kept = pulse.kept(this::read);
+    }
+
+    /** What is known of the weather. */
+    public Weather weather() {
+        return kept.get();
+    }
+
+    private Weather read() {
+        Weather normal = new Weather(climates.climate(), List.of());
+        List<WeatherDay> days = mapper.days().stream()
+                .map(row -> row.reading().completed(normal.on(row.onDay()), row.origin()))
+                .toList();
+        return new Weather(climates.climate(), days);
+    }
+
+    /** Days from one to another, filled where nothing is known. */
+    public List<WeatherDay> days(LocalDate from, LocalDate to) {
+        return weather().between(from, to);
+    }
+
+    /** First and last recorded day and how many there are; null days where none. */
+    record Extent(@Nullable LocalDate first, @Nullable LocalDate last, int days, int missing, boolean stationOn) {}
+
+    Extent extent() {
+        List<LocalDate> days = mapper.days().stream()
+                .filter(row -> row.origin() == WeatherDay.Origin.RECORDED)
+                .map(WeatherRow::onDay)
+                .distinct()
+                .toList();
+        boolean on = mapper.stationSeed() != null;
+        if (days.isEmpty()) {
+            return new Extent(null, null, 0, 0, on);
+        }
+        LocalDate first = days.get(0);
+        LocalDate last = days.get(days.size() - 1);
+        int whole = (int) (last.toEpochDay() - first.toEpochDay() + 1);
+        return new Extent(first, last, days.size(), whole - days.size(), on);
+    }
+
+    /** Which telling of a day wins where a file and the record overlap. */
+    public enum Overlap {
+        FILE,
+        RECORD
+    }
+
+    /** What a file holds, and what became of it; the act takes it back. */
+    public record WeatherBrought(
+            @Nullable Long actId, int days, int overlapping, List<WeatherTable.Refused> refused, String sentence) {}
+
+    /** Looks at a table without taking it. */
+    WeatherBrought look(WeatherTable table) {
+        int overlapping = overlapping(table).size();
+        String sentence = table.readings().size() + " days can be taken, "
+                + table.refused().size() + " rows cannot"
+                + (overlapping == 0 ? "." : "; " + overlapping + " days are on record already.");
+        return new WeatherBrought(null, table.readings().size(), overlapping, table.refused(), sentence);
+    }
+
+    private Set<LocalDate> overlapping(WeatherTable table) {
+        Set<LocalDate> known = mapper.days().stream()
+                .filter(row -> row.origin() == WeatherDay.Origin.RECORDED)
+                .map(WeatherRow::onDay)
+                .collect(Collectors.toSet());
+        return table.readings().stream()
+                .map(WeatherReading::day)
+                .filter(known::contains)
+                .collect(Collectors.toSet());
+    }
+
+    /** Takes a table. Where days overlap it must be said which telling wins. Days ahead of today are a forecast. */
+    @Transactional
+    WeatherBrought bring(WeatherTable table, @Nullable Overlap wins) {
+        Set<LocalDate> overlapping = overlapping(table);
+        if (!overlapping.isEmpty() && wins == null) {
+            throw FarmProblem.wrong(
+                    "overlap",
+                    overlapping.size(),
+                    "FILE or RECORD",
+                    overlapping.size() + " days are on record already. Say which wins, the file or the record.");
+        }
+        List<WeatherReading> taken = table.readings().stream()
+                .filter(r -> wins == Overlap.FILE || !overlapping.contains(r.day()))
+                .toList();
+        if (taken.isEmpty()) {
+            throw FarmProblem.wrong("file", 0, "at least one new day", "No day of this file can be taken.");
+        }
+        String sentence = taken.size() + " days of weather brought in";
+        long act = acts.open(kind(), sentence);
+        inBatches(taken.stream().map(WeatherReading::day).toList(), days -> mapper.endDays(days, act));
+        store(
+                taken.stream()
+                        .map(r -> WeatherRow.of(r, originOf(r.day()), false))
+                        .toList(),
+                act);
+        changed();
+        return new WeatherBrought(act, taken.size(), overlapping.size(), table.refused(), sentence);
+    }
+
+    private WeatherDay.Origin originOf(LocalDate day) {
+        return day.isBefore(clock.today()) ? WeatherDay.Origin.RECORDED : WeatherDay.Origin.FORECAST;
+    }
+
+    private void store(List<WeatherRow> rows, @Nullable Long act) {
+        inBatches(rows, batch -> mapper.insertDays(batch, act));
+    }
+
+    private static <T> void inBatches(List<T> all, java.util.function.Consumer<List<T>> each) {
+        for (int i = 0; i < all.size(); i += BATCH) {
+            each.accept(all.subList(i, Math.min(all.size(), i + BATCH)));
+        }
+    }
+
+    private void changed() {
+        pulse.beat();
+        listeners.forEach(WarmthListener::warmthChanged);
+    }
+
+    /** Corrects or adds one day by hand. */
+    @Transactional
+    WeatherBrought correct(Map<String, String> cells) {
+        WeatherTable table = WeatherTable.of(List.of(cells));
+        if (!table.refused().isEmpty()) {
+            throw FarmProblem.wrong(
+                    "day", cells, "a day that can be", table.refused().get(0).sentence());
+        }
+        return bring(table, Overlap.FILE);
+    }
+
+    /** Switches the station on or off; what it measured stays. */
+    @Transactional
+    public void station(boolean on) {
+        mapper.saveStation(on, SEED);
+        dayTurned();
+    }
+
+    /** Writes what the station measured from a day to yesterday; for the demo's history. */
+    @Transactional
+    public void rememberFrom(LocalDate first) {
+        mapper.saveStation(true, SEED);
+        fetch(SEED, first, clock.today());
+        changed();
+    }
+
+    /** Lets the station tell what it measured since it was last asked, and what it expects. */
+    @Override
+    @Transactional
+    public void dayTurned() {
+        Long seed = mapper.stationSeed();
+        LocalDate today = clock.today();
+        mapper.deleteForecasts();
+        mapper.deleteStationFrom(today);
+        if (seed != null) {
+            LocalDate last = extent().last();
+            LocalDate earliest = today.minusDays(STATION_BACK_DAYS);
+            LocalDate next = last == null || last.isBefore(earliest) ? earliest : last.plusDays(1);
+            fetch(seed, next, today);
+        }
+        changed();
+    }
+
+    private void fetch(long seed, LocalDate from, LocalDate today) {
+        List<WeatherRow> rows = new ArrayList<>();
+        var climate = climates.climate();
+        if (from.isBefore(today)) {
+            station.measured(climate, seed, from, today.minusDays(1))
+                    .forEach(r -> rows.add(WeatherRow.of(r, WeatherDay.Origin.RECORDED, true)));
+        }
+        station.forecast(climate, seed, today)
+                .forEach(r -> rows.add(WeatherRow.of(r, WeatherDay.Origin.FORECAST, true)));
+        store(rows, null);
+    }
+
+    /** Normals fitted from the record, for the grower to look at. */
+    List<MonthRow> fitted() {
+        Map<LocalDate, WeatherDay> recorded = new TreeMap<>();
+        Weather weather = weather();
+        mapper.days().stream()
+                .filter(row -> row.origin() == WeatherDay.Origin.RECORDED)
+                .forEach(row -> recorded.put(row.onDay(), weather.on(row.onDay())));
+        try {
+            return ClimateService.rows(ClimateFit.of(List.copyOf(recorded.values())));
+        } catch (IllegalArgumentException e) {
+            throw FarmProblem.conflict(String.valueOf(e.getMessage()));
+        }
+    }
+
+    @Override
+    public String kind() {
+        return "weather";
+    }
+
+    @Override
+    @Transactional
+    public void undo(long actId) {
+        mapper.deleteOfAct(actId);
+        mapper.standAgain(actId);
+        changed();
+    }
+}

@@ -1,0 +1,83 @@
+package baylantern.app.season;
+
+import baylantern.app.platform.FarmClock;
+import baylantern.core.season.window.GraftWindow;
+import baylantern.core.season.window.Lamp;
+import baylantern.core.season.window.Standing;
+import baylantern.core.season.window.WindowDay;
+import baylantern.core.season.window.WindowFinder;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Lamps and windows. */
+@RestController
+@RequestMapping("/api/windows")
+class WindowController {
+
+    private final WindowService windows;
+    private final FarmClock clock;
+
+    WindowController(WindowService windows, FarmClock clock) {
+        this.windows = windows;
+        this.clock = clock;
+    }
+
+    /** A pairing as a lamp: how it stands, why, and the window it is in or waits for. */
+    record PairingView(
+            long spotId,
+            String spotName,
+            String stockSpecies,
+            long varietyId,
+            String varietyName,
+            String woodSpecies,
+            Standing standing,
+            Lamp lamp,
+            @Nullable GraftWindow window,
+            List<GraftWindow> windows) {}
+
+    /** Every pairing, or the best of each species. */
+    record Pairings(LocalDate today, List<PairingView> pairings) {}
+
+    @GetMapping("/lamps")
+    Pairings lamps() {
+        return new Pairings(
+                clock.today(), windows.leading().stream().map(this::view).toList());
+    }
+
+    @GetMapping
+    Pairings all(@RequestParam(defaultValue = "false") boolean slipping) {
+        return new Pairings(
+                clock.today(),
+                windows.pairings(slipping).stream().map(this::view).toList());
+    }
+
+    private PairingView view(WindowService.Named named) {
+        WindowFinder.Found found = windows.find(named.pair());
+        return new PairingView(
+                named.pair().spotId(),
+                named.spotName(),
+                named.pair().stockSpecies(),
+                named.pair().varietyId(),
+                named.varietyName(),
+                named.woodSpecies(),
+                windows.standing(named.pair()),
+                found.lamp(),
+                Standing.window(found, clock.today()).orElse(null),
+                found.windows());
+    }
+
+    @GetMapping("/days")
+    List<WindowDay> days(
+            @RequestParam long spotId,
+            @RequestParam String stockSpecies,
+            @RequestParam long varietyId,
+            @RequestParam(defaultValue = "false") boolean slipping) {
+        return windows.find(new WindowService.Pair(spotId, stockSpecies, varietyId, slipping))
+                .days();
+    }
+}

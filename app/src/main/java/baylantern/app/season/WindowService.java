@@ -1,0 +1,212 @@
+package baylantern.app.season;
+
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.PlantKind;
+import baylantern.app.place.Variety;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
+import baylantern.core.rules.Technique;
+import baylantern.core.season.flush.BudNote;
+import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.window.GraftSky;
+import baylantern.core.season.window.Growth;
+import baylantern.core.season.window.Standing;
+import baylantern.core.season.window.WindowFinder;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Windows of every pairing of watched stocks and watched wood. */
+@Service
+public class WindowService {
+
+    private static final int DAYS = 150;
+    private static final int MOST_IN_GROUP = 10;
+
+    private final FlushService flush;
+    private final WeatherService weather;
+    private final WarmthService warmth;
+    private final PlaceService places;
+    private final Rulebook rules;
+    private final FarmClock clock;
+    private final Supplier<Map<String, GraftSky>> skies;
+    private final Supplier<Map<Pair, WindowFinder.Found>> found;
+
+    WindowService(
+            FlushService flush,
+            WeatherService weather,
+            WarmthService warmth,
+            PlaceService places,
+            Rulebook rules,
+            FarmClock clock,
+            Pulse pulse) {
+        this.flush = flush;
+        this.weather = weather;
+        this.warmth = warmth;
+        this.places = places;
+        this.rules = rules;
+        this.clock = clock;
+        this.skies = pulse.kept(ConcurrentHashMap::new);
+        this.found = pulse.kept(ConcurrentHashMap::new);
+    }
+
+    /** Stocks of one species at one place, wood of one variety, and whether the bark must slip. */
+    public record Pair(long spotId, String stockSpecies, long varietyId, boolean slipping) {}
+
+    /** A pairing with its names. */
+    public record Named(Pair pair, String spotName, String varietyName, String woodSpecies) {}
+
+    /** Every pairing within a species of stocks and wood that are both watched. */
+    public List<Named> pairings(boolean slipping) {
+        Map<String, Named> named = new LinkedHashMap<>();
+        for (FlushService.Watched stock : flush.watched()) {
+            if (stock.plant().kind() == PlantKind.MOTHER_TREE) {
+                continue;
+            }
+            for (FlushService.Watched wood : flush.watched()) {
+                if (wood.plant().varietyId() != null
+                        && wood.plant().speciesKey().equals(stock.plant().speciesKey())) {
+                    Pair pair = new Pair(
+                            stock.plant().spotId(),
+                            stock.plant().speciesKey(),
+                            wood.plant().varietyId(),
+                            slipping);
+                    named.putIfAbsent(
+                            pair.toString(),
+                            new Named(
+                                    pair,
+                                    stock.plant().spotName(),
+                                    Objects.toString(wood.plant().varietyName(), ""),
+                                    wood.plant().speciesKey()));
+                }
+            }
+        }
+        return List.copyOf(named.values());
+    }
+
+    /** What a pairing comes to; throws where place or variety are unknown. */
+    public WindowFinder.Found find(Pair pair) {
+        return found.get().computeIfAbsent(pair, this::reckon);
+    }
+
+    private WindowFinder.Found reckon(Pair pair) {
+        Variety variety = places.variety(pair.varietyId());
+        Species stock = rules.species(pair.stockSpecies())
+                .orElseThrow(() -> FarmProblem.unknown("species", pair.stockSpecies()));
+        WindowFinder finder = new WindowFinder(
+                rules.flush(),
+                sky(stock),
+                variety.speciesKey(),
+                pair.slipping() ? Technique.Bark.YES : Technique.Bark.NO,
+                pinchDays(variety.speciesKey()));
+        return finder.find(stocks(pair), wood(variety));
+    }
+
+    private GraftSky sky(Species species) {
+        return skies.get()
+                .computeIfAbsent(
+                        species.key(),
+                        key -> new GraftSky(
+                                species, rules.flush(), weather.weather().climate(), flush.years(), DAYS));
+    }
+
+    private int pinchDays(String species) {
+        double pinch = rules.flush().value("pinch");
+        LocalDate ready = warmth.healing(species).after(clock.today(), pinch);
+        return (int) ChronoUnit.DAYS.between(clock.today(), ready);
+    }
+
+    private Growth stocks(Pair pair) {
+        String spot = places.spots().stream()
+                .filter(s -> s.id() == pair.spotId())
+                .findFirst()
+                .orElseThrow(() -> FarmProblem.unknown("place", pair.spotId()))
+                .name();
+        List<FlushService.Watched> own = flush.watched().stream()
+                .filter(w -> w.plant().spotId() == pair.spotId())
+                .filter(w -> w.plant().speciesKey().equals(pair.stockSpecies()))
+                .filter(w -> w.plant().kind() != PlantKind.MOTHER_TREE)
+                .toList();
+        return growth(spot + " stocks", own);
+    }
+
+    private Growth wood(Variety variety) {
+        List<FlushService.Watched> own = flush.watched().stream()
+                .filter(w -> Objects.equals(w.plant().varietyId(), variety.id()))
+                .toList();
+        return growth(variety.name(), own);
+    }
+
+    private Growth growth(String name, List<FlushService.Watched> own) {
+        int every = Math.max(1, (own.size() + MOST_IN_GROUP - 1) / MOST_IN_GROUP);
+        List<Outlook> outlooks = new ArrayList<>();
+        for (int i = 0; i < own.size(); i += every) {
+            own.get(i).outlook().ifPresent(outlooks::add);
+        }
+        List<LocalDate> flowered = own.stream()
+                .flatMap(w -> w.notes().stream())
+                .filter(NoteRow::flowering)
+                .map(NoteRow::onDay)
+                .sorted()
+                .toList();
+        return new Growth(name, List.copyOf(outlooks), floweringUntil(own), flowered);
+    }
+
+    // In flower counts until it fades, unless it was seen without since.
+    private @Nullable LocalDate floweringUntil(List<FlushService.Watched> own) {
+        long days = (long) rules.flush().value("flowerDays");
+        return own.stream()
+                .flatMap(w -> w.last().stream())
+                .map(NoteRow::note)
+                .filter(BudNote::flowering)
+                .map(note -> note.day().plusDays(days))
+                .filter(until -> !until.isBefore(clock.today()))
+                .max(Comparator.naturalOrder())
+                .orElse(null);
+    }
+
+    /** Years in which the variety was seen in flower within so many days of this day of the year. */
+    public List<Integer> floweredAround(long varietyId, LocalDate day, int within) {
+        return wood(places.variety(varietyId)).flowersLikely().stream()
+                .filter(seen -> seen.getYear() < day.getYear())
+                .filter(seen -> Math.abs(ChronoUnit.DAYS.between(seen.plusYears(day.getYear() - seen.getYear()), day))
+                        <= within)
+                .map(LocalDate::getYear)
+                .distinct()
+                .toList();
+    }
+
+    /** How the pairing stands today. */
+    public Standing standing(Pair pair) {
+        return Standing.of(find(pair), clock.today());
+    }
+
+    /** The best standing pairing of each species, lit ones first. */
+    public List<Named> leading() {
+        Map<String, Named> best = new LinkedHashMap<>();
+        for (Named named : pairings(false)) {
+            best.merge(named.woodSpecies(), named, (a, b) -> rank(b) > rank(a) ? b : a);
+        }
+        return best.values().stream()
+                .sorted(Comparator.comparingDouble(this::rank).reversed())
+                .toList();
+    }
+
+    private double rank(Named named) {
+        WindowFinder.Found pairing = find(named.pair());
+        Standing standing = standing(named.pair());
+        double near = pairing.days().get(0).score();
+        return (standing == Standing.LIT ? 2 : standing == Standing.CLOSING ? 1 : 0) + near;
+    }
+}
