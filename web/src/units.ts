@@ -5,6 +5,10 @@ export interface Choices {
   length: "mm" | "inch";
   theme: "day" | "lamplight";
   personId?: number;
+  /** Degrees as the grower reads them; °C where not chosen. */
+  warmth?: "C" | "F";
+  /** Species whose waves the season band shows. */
+  band?: string[];
 }
 
 const KEY = "bay-lantern-choices";
@@ -74,3 +78,11 @@ export function readLength(text: string, unit: Choices["length"]): number | unde
   const number = Number(trimmed);
   return unit === "mm" ? number : Math.round(number * MM_PER_INCH * 100) / 100;
 }
+
+/** A temperature in °C as the grower reads it, without the unit. */
+export function degrees(celsius: number, unit: Choices["warmth"]): number {
+  return Math.round(unit === "F" ? celsius * 1.8 + 32 : celsius);
+}
+
+/** "°C" or "°F". */
+export const degreeUnit = (unit: Choices["warmth"]) => (unit === "F" ? "°F" : "°C");

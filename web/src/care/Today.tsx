@@ -3,7 +3,12 @@ import type { Schemas } from "../api/client";
 import { useBand, useFarm, useToday } from "../api/queries";
 import { awayWords, dayWords } from "../days";
 import { LifeLine } from "../drawings/LifeLine";
+import { useLamps } from "../flush/flushApi";
+import { Lamps } from "../flush/Lamps";
+import { PlannedSteps } from "../flush/PlannedSteps";
+import { headline } from "../flush/words";
 import { Button, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
+import { NextDays } from "../weather/NextDays";
 
 type TodayView = Schemas["TodayView"];
 
@@ -17,16 +22,33 @@ export function Today() {
   return (
     <div className="flex min-h-full max-lg:flex-col">
       <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
-        <Statement title={title(view)}>{subtitle(view)}</Statement>
+        <NowLit due={title(view)} sub={subtitle(view)} />
+        <PlannedSteps today={view.day} />
         {farm.data.grafts === 0 ? <NoGrafts /> : <Walk view={view} />}
       </section>
       {farm.data.grafts > 0 && (
         <aside className="w-[372px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
           <OnTheirWay view={view} />
+          <NextDays />
           <Coming today={view.day} />
         </aside>
       )}
     </div>
+  );
+}
+
+/** The lamps where trees are watched, with the walk in one line; else the walk alone. */
+function NowLit({ due, sub }: { due: string; sub: string }) {
+  const lamps = useLamps();
+  const pairings = lamps.data?.pairings ?? [];
+  if (pairings.length === 0) return <Statement title={due}>{sub}</Statement>;
+  return (
+    <>
+      <Statement title={headline(pairings)}>
+        {due}. {sub}
+      </Statement>
+      <Lamps pairings={pairings.slice(0, 3)} today={lamps.data?.today ?? ""} />
+    </>
   );
 }
 
@@ -160,7 +182,7 @@ function OnTheirWay({ view }: { view: TodayView }) {
 
 function Coming({ today }: { today: string }) {
   const band = useBand();
-  const days = (band.data?.visits ?? []).filter((d) => d.day >= today).slice(0, 10);
+  const days = (band.data?.visits ?? []).filter((d) => d.day >= today).slice(0, 6);
   if (days.length === 0) return null;
   const most = Math.max(...days.map((d) => d.count));
   return (

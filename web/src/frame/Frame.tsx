@@ -7,6 +7,7 @@ import { Rounds } from "../care/Rounds";
 import { Today } from "../care/Today";
 import { dayWords } from "../days";
 import { Notebook } from "../exchange/Notebook";
+import { Flush } from "../flush/Flush";
 import { FarmRoom } from "../place/FarmRoom";
 import { FirstRun } from "../place/FirstRun";
 import { Trees } from "../place/Trees";
@@ -15,6 +16,7 @@ import { Takes } from "../take/Takes";
 import { Trouble } from "../ui/parts";
 import { useKeys } from "../ui/useKeys";
 import { takeBack } from "../undo";
+import { WeatherRoom } from "../weather/WeatherRoom";
 import { DemoClock } from "./DemoClock";
 import { Find } from "./Find";
 import { KeyHelp } from "./KeyHelp";
@@ -75,12 +77,15 @@ export function Frame() {
           <Routes>
             <Route path="/" element={<Navigate to="/today" replace />} />
             <Route path="/today" element={<Today />} />
+            <Route path="/flush" element={<Flush />} />
+            <Route path="/flush/:code" element={<Flush />} />
             <Route path="/bench" element={<Bench />} />
             <Route path="/rounds" element={<Rounds />} />
             <Route path="/takes" element={<Takes />} />
             <Route path="/trees" element={<Trees />} />
             <Route path="/rules" element={<RulesRoom />} />
             <Route path="/farm" element={<FarmRoom />} />
+            <Route path="/farm/weather" element={<WeatherRoom />} />
             <Route path="/farm/notebook" element={<Notebook />} />
             <Route path="/graft/:code" element={<GraftPage />} />
           </Routes>
@@ -134,7 +139,7 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
 }
 
 function BottomBar({ onMore }: { onMore: () => void }) {
-  const stations = STATIONS.filter((s) => ["Today", "Rounds", "Bench", "Takes"].includes(s.name));
+  const stations = STATIONS.filter((s) => ["Today", "Flush", "Rounds", "Bench"].includes(s.name));
   return (
     <nav
       aria-label="Stations"

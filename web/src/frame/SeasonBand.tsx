@@ -1,11 +1,14 @@
 import { scaleTime } from "d3-scale";
 import { area, curveBasis } from "d3-shape";
 import { addDays, parseISO } from "date-fns";
-import { useEffect, useRef, useState } from "react";
+import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useBand } from "../api/queries";
 import { dayWords, isoDay } from "../days";
+import { useWidth } from "../ui/useWidth";
+import { useChoices } from "../units";
 import { type Scope, useScope } from "./scope";
+import { bandSpecies, Waves } from "./Waves";
 
 const HEIGHT = 64;
 const BASE = 44;
@@ -27,23 +30,11 @@ function weekly(counts: { day: string; count: number }[], from: string): Point[]
   return weeks;
 }
 
-function useWidth() {
-  const ref = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(900);
-  useEffect(() => {
-    if (!ref.current) return;
-    const watch = new ResizeObserver(([entry]) => setWidth(Math.max(280, entry.contentRect.width)));
-    watch.observe(ref.current);
-    return () => watch.disconnect();
-  }, []);
-  return { ref, width };
-}
-
-/** The year as a ribbon: grafts made as swells, visits to come as a paler one, today a small lamp. */
+/** The year as a ribbon: the flush waves of the species chosen, those to come paler with their range, and today a small lamp. */
 export function SeasonBand() {
   const band = useBand();
   const { scope, setScope } = useScope();
-  const { ref, width } = useWidth();
+  const { ref, width } = useWidth(900);
   return (
     <div ref={ref} className="h-16 min-w-0 max-sm:hidden">
       {band.data && <Ribbon band={band.data} width={width} scope={scope} onScope={setScope} />}
@@ -92,6 +83,7 @@ function Ribbon({ band, width, scope, onScope }: RibbonProps) {
     : scope.from && scope.to
       ? [x(parseISO(scope.from)), x(parseISO(scope.to))]
       : undefined;
+  const waves = bandSpecies(band.waves, useChoices().band);
   const lamp = x(parseISO(band.today));
   const told = scope.from && scope.to ? `, from ${dayWords(scope.from)} to ${dayWords(scope.to)}` : "";
   return (
@@ -99,7 +91,7 @@ function Ribbon({ band, width, scope, onScope }: RibbonProps) {
       width={width}
       height={HEIGHT}
       role="img"
-      aria-label={`The year so far: grafts made and visits to come${told}`}
+      aria-label={`The year so far: ${waves.length > 0 ? `flush waves of ${waves.map((w) => w.speciesKey).join(", ")}` : "grafts made and visits to come"}${told}`}
       className="block cursor-crosshair touch-none select-none"
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
@@ -118,8 +110,14 @@ function Ribbon({ band, width, scope, onScope }: RibbonProps) {
           opacity={0.16}
         />
       )}
-      <path d={shape(visits, 20)} fill="var(--sea)" opacity={0.22} />
-      <path d={shape(made, 30)} fill="var(--sea)" opacity={0.7} />
+      {waves.length > 0 ? (
+        <Waves waves={waves} x={x} base={BASE} tall={32} today={band.today} />
+      ) : (
+        <>
+          <path d={shape(visits, 20)} fill="var(--sea)" opacity={0.22} />
+          <path d={shape(made, 30)} fill="var(--sea)" opacity={0.7} />
+        </>
+      )}
       <line x1={16} x2={width - 16} y1={BASE} y2={BASE} stroke="var(--ink)" />
       {MONTHS.map((month, i) => {
         const start = x(new Date(parseISO(band.from).getFullYear(), i, 1));
@@ -140,16 +138,25 @@ function Ribbon({ band, width, scope, onScope }: RibbonProps) {
   );
 }
 
+const mean = (all: number[]) => all.reduce((sum, n) => sum + n, 0) / Math.max(1, all.length);
+
 /** The same year read as a table. */
 function BandTable({ band }: { band: Schemas["Band"] }) {
   const inMonth = (day: string, i: number) => parseISO(day).getMonth() === i;
   return (
     <table className="sr-only">
-      <caption>Grafts made and visits to come, by month</caption>
+      <caption>Trees in flush, grafts made and visits to come, by month</caption>
       <tbody>
         {MONTHS.map((month, i) => (
           <tr key={month}>
             <th scope="row">{month}</th>
+            {band.waves.map((wave) => (
+              <td key={wave.speciesKey}>
+                {wave.speciesKey}{" "}
+                {Math.round(100 * mean(wave.points.filter((p) => inMonth(p.day, i)).map((p) => p.share)))} %
+                in flush
+              </td>
+            ))}
             <td>{band.made.filter((w) => inMonth(w.week, i)).reduce((sum, w) => sum + w.count, 0)} made</td>
             <td>
               {band.visits.filter((d) => inMonth(d.day, i)).reduce((sum, d) => sum + d.count, 0)} visits

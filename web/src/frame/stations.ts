@@ -1,6 +1,7 @@
 /** Stations in working order. A station keeps its digit for good, also while others are not there yet. */
 export const STATIONS = [
   { digit: "1", name: "Today", path: "/today" },
+  { digit: "2", name: "Flush", path: "/flush" },
   { digit: "5", name: "Bench", path: "/bench" },
   { digit: "6", name: "Rounds", path: "/rounds" },
   { digit: "7", name: "Takes", path: "/takes" },
@@ -18,6 +19,15 @@ export const KEYS: Record<string, [string, string][]> = {
     ["A", "mark all of the same errand"],
     ["Enter", "open its sheet"],
   ],
+  "/flush": [
+    ["↑ ↓", "next or last tree"],
+    ["N", "note a stage of the tree chosen; then R S P F H M"],
+    ["D", "think about a graft day"],
+    ["← →", "move the graft day by a day, with Shift by a week"],
+    ["Z", "a season or the year"],
+    ["T", "read as table"],
+    ["Esc", "close the sheet"],
+  ],
   "/bench": [["Ctrl Enter", "log what the form says"]],
   "/takes": [
     ["↑ ↓", "next or last group"],
@@ -25,7 +35,7 @@ export const KEYS: Record<string, [string, string][]> = {
     ["T", "read as table"],
   ],
   "": [
-    ["1 5 6 7 9", "go to a station by its number"],
+    ["1 2 5 6 7 9", "go to a station by its number"],
     ["/", "find a code, variety or place"],
     [".", "I saw something"],
     ["[ ]", "move the span on the season band by a week"],

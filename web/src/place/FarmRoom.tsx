@@ -11,7 +11,7 @@ import { SiteForm } from "./SiteForm";
 /** The farm itself: where it is, its places and people, this device's choices, and what goes in and out. */
 export function FarmRoom() {
   const farm = useFarm();
-  const { length, theme } = useChoices();
+  const { length, theme, warmth } = useChoices();
   if (!farm.data?.site) return null;
   return (
     <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">
@@ -36,6 +36,12 @@ export function FarmRoom() {
                 <option value="inch">inches, to a sixteenth</option>
               </Select>
             </Field>
+            <Field label="Warmth">
+              <Select value={warmth ?? "C"} onChange={(e) => choose({ warmth: e.target.value as "C" | "F" })}>
+                <option value="C">degrees Celsius</option>
+                <option value="F">degrees Fahrenheit</option>
+              </Select>
+            </Field>
             <Field label="Light">
               <Select
                 value={theme}
@@ -46,6 +52,10 @@ export function FarmRoom() {
               </Select>
             </Field>
           </div>
+          <PartHeading>Weather</PartHeading>
+          <Link to="/farm/weather" className="text-sea underline">
+            The record, the station, the normals
+          </Link>
           <InAndOut />
         </section>
       </div>

@@ -2,6 +2,7 @@ package baylantern.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import baylantern.app.platform.TableVault;
 import biweekly.Biweekly;
 import biweekly.ICalVersion;
 import biweekly.ICalendar;
@@ -31,7 +32,7 @@ class ExchangeApiTest extends ApiTest {
         String code = http.cleft(9, 1, 2).json().get("codes").get(0).asString();
         http.look(code, "GREEN");
         byte[] out = http.get("/api/exchange/farm.zip").bytes();
-        assertThat(tables(out)).containsKey("manifest.json").hasSize(13);
+        assertThat(tables(out)).containsKey("manifest.json").hasSize(1 + TableVault.TABLES.size());
 
         Http.Answer onTop = http.file("/api/exchange/farm.zip", out);
         assertThat(onTop.status()).isEqualTo(409);

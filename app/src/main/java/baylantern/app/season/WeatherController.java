@@ -5,15 +5,9 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.core.season.weather.StartingClimates;
 import baylantern.core.season.weather.WeatherDay;
-import baylantern.core.season.weather.WeatherTable;
 import jakarta.validation.Valid;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -25,9 +19,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Weather, climate and the station. */
 @RestController
@@ -35,21 +26,20 @@ import tools.jackson.databind.json.JsonMapper;
 class WeatherController {
 
     private static final int NEXT_DAYS = 10;
-    private static final int MOST_BYTES = 8 * 1024 * 1024;
 
     private final WeatherService weather;
     private final ClimateService climates;
     private final PlaceService places;
     private final FarmClock clock;
-    private final JsonMapper json;
+    private final WeatherFile files;
 
     WeatherController(
-            WeatherService weather, ClimateService climates, PlaceService places, FarmClock clock, JsonMapper json) {
+            WeatherService weather, ClimateService climates, PlaceService places, FarmClock clock, WeatherFile files) {
         this.weather = weather;
         this.climates = climates;
         this.places = places;
         this.clock = clock;
-        this.json = json;
+        this.files = files;
     }
 
     /** A starting climate to choose. */
@@ -97,43 +87,13 @@ class WeatherController {
 
     @PostMapping(path = "/look", consumes = "application/octet-stream")
     WeatherService.WeatherBrought look(@RequestBody byte[] file) {
-        return weather.look(table(file));
+        return weather.look(files.table(file));
     }
 
     @PostMapping(path = "/file", consumes = "application/octet-stream")
     WeatherService.WeatherBrought bring(
             @RequestBody byte[] file, @RequestParam(required = false) WeatherService.@Nullable Overlap overlap) {
-        return weather.bring(table(file), overlap);
-    }
-
-    private WeatherTable table(byte[] file) {
-        if (file.length > MOST_BYTES) {
-            throw FarmProblem.tooLarge("The file is larger than 8 MB, more than sixty years of days.");
-        }
-        try {
-            String text = StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(file))
-                    .toString();
-            return text.stripLeading().startsWith("[") ? WeatherTable.of(rows(text)) : WeatherTable.ofCsv(text);
-        } catch (CharacterCodingException | JacksonException e) {
-            throw FarmProblem.wrong("file", e.getMessage(), "CSV or JSON text", "The file is not CSV or JSON text.");
-        } catch (IllegalArgumentException e) {
-            throw FarmProblem.wrong("file", file.length + " bytes", "date, min, max", String.valueOf(e.getMessage()));
-        }
-    }
-
-    private List<Map<String, String>> rows(String text) {
-        List<Map<String, String>> rows = new ArrayList<>();
-        for (JsonNode node : json.readTree(text)) {
-            Map<String, String> row = new HashMap<>();
-            node.properties()
-                    .forEach(p -> row.put(
-                            p.getKey(),
-                            p.getValue().isNull() ? "" : p.getValue().asString()));
-            rows.add(row);
-        }
-        return rows;
+        return weather.bring(files.table(file), overlap);
     }
 
     /** One day by hand; cells as in a file. */

@@ -26,7 +26,8 @@ public final class DegreeDays {
             throw new IllegalArgumentException("degree-days need lowest ≤ highest and base < cut-off, not " + minC
                     + ", " + maxC + ", " + baseC + ", " + upperC);
         }
-        return above(minC, maxC, baseC) - above(minC, maxC, upperC);
+        double counted = above(minC, maxC, baseC) - above(minC, maxC, upperC);
+        return Math.max(0, Math.min(upperC - baseC, counted));
     }
 
     private static double above(double minC, double maxC, double threshold) {

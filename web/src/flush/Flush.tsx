@@ -1,0 +1,213 @@
+import { useMemo, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import type { Schemas } from "../api/client";
+import { isoDay } from "../days";
+import { StageTextures } from "../drawings/StageTextures";
+import { useScope } from "../frame/scope";
+import { Button, Statement, Teach, Trouble } from "../ui/parts";
+import { useKeys } from "../ui/useKeys";
+import { useWidth } from "../ui/useWidth";
+import { type Draft, draftFor, draftOf, entryOf } from "./draft";
+import { Legend, Tools, View } from "./FlushTools";
+import { useAround, useLamps, useLanes, usePairings, usePlans } from "./flushApi";
+import { LABEL, LaneField } from "./LaneField";
+import { LanesTable } from "./LanesTable";
+import { NoteStage } from "./NoteStage";
+import { PhoneWatch } from "./PhoneWatch";
+import { PlanSheet } from "./PlanSheet";
+import { PlansAside } from "./PlansAside";
+import { PlantSheet } from "./PlantSheet";
+import { laneRows, speciesOf } from "./rows";
+import { laneDays, type Zoom } from "./span";
+import { Windows } from "./Windows";
+import { headline, pairKey, standingWords } from "./words";
+
+const REACH_DAYS = 149;
+
+/** A day held between two others. */
+function within(day: string, least: string, most: string): string {
+  if (day < least) return least;
+  return day > most ? most : day;
+}
+
+/** When each tree will be ready, which day to graft, when to pinch. */
+export function Flush() {
+  const lanes = useLanes();
+  if (lanes.error) return <Trouble problem={lanes.error} />;
+  if (!lanes.data) return null;
+  if (lanes.data.lanes.length === 0) return <NothingWatched />;
+  return <Station lanes={lanes.data.lanes} today={lanes.data.today} />;
+}
+
+function NothingWatched() {
+  const { code } = useParams();
+  const navigate = useNavigate();
+  return (
+    <div className="px-[26px] py-5 max-sm:px-4">
+      <Statement title="Flush tells when each tree is ready" />
+      {code ? (
+        <PlantSheet code={code} onClose={() => navigate("/flush")} />
+      ) : (
+        <Teach
+          title="Begin with one look at one tree"
+          action={
+            <Link to="/trees">
+              <Button strong>Choose a tree</Button>
+            </Link>
+          }
+        >
+          Note what its buds show: resting, swelling, pushing, flushing, hardening or mature. From the first
+          note on, the next flush is forecast; every further look sharpens it. For instance: AV-014, swelling.
+          Watch some stocks and the trees you cut wood from, and their windows for grafting light up here.
+        </Teach>
+      )}
+    </div>
+  );
+}
+
+function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string }) {
+  const { code } = useParams();
+  const navigate = useNavigate();
+  const { scope } = useScope();
+  const { ref, width } = useWidth(900);
+  const all = useMemo(() => speciesOf(lanes), [lanes]);
+  const lamps = useLamps();
+  const [picked, setPicked] = useState<string | undefined>();
+  const species = picked ?? lamps.data?.pairings[0]?.woodSpecies ?? all[0];
+  const [zoom, setZoom] = useState<Zoom>("season");
+  const [table, setTable] = useState(false);
+  const [draft, setDraft] = useState<Draft>();
+  const [noting, setNoting] = useState<Schemas["LaneRow"][]>();
+  const slipping =
+    draft?.techniqueKey === "t-bud" || draft?.techniqueKey === "inverted-t" || draft?.techniqueKey === "bark";
+  const pairings = usePairings(slipping);
+  const plans = usePlans();
+  const around = useAround(entryOf(draft));
+  const own = (pairings.data?.pairings ?? []).filter((p) => species === "all" || p.woodSpecies === species);
+  const rows = useMemo(() => laneRows(lanes, species === "all" ? undefined : species), [lanes, species]);
+  const x = laneDays(today, zoom, Math.max(240, width - LABEL - 14), scope);
+  const last = isoDay(new Date(new Date(`${today}T00:00`).getTime() + REACH_DAYS * 86_400_000));
+  const chosenPair = draft && pairKey(draft);
+  const pairing = own.find((p) => pairKey(p) === chosenPair);
+  const choose = (to?: string) => {
+    setDraft(undefined);
+    navigate(to ? `/flush/${to}` : "/flush");
+  };
+  const take = (p: Schemas["PairingView"]) => {
+    if (code) navigate("/flush");
+    setDraft((before) => draftFor(p, today, before && pairKey(before) === pairKey(p) ? before : undefined));
+  };
+  const day = (to: string) => setDraft((before) => (before ? { ...before, day: to } : before));
+  const step = (by: number) => {
+    const codes = rows.flatMap((row) => (row.kind === "lane" ? [row.lane.code] : []));
+    const at = codes.indexOf(code ?? "");
+    choose(codes[Math.max(0, Math.min(codes.length - 1, at + by))]);
+  };
+  const shift = (by: number) =>
+    setDraft((before) => {
+      if (!before) return before;
+      const moved = isoDay(new Date(new Date(`${before.day}T12:00`).getTime() + by * 86_400_000));
+      return { ...before, day: within(moved, today, last) };
+    });
+  const keys = {
+    ArrowDown: () => step(1),
+    ArrowUp: () => step(-1),
+    ArrowRight: (e: KeyboardEvent) => shift(e.shiftKey ? 7 : 1),
+    ArrowLeft: (e: KeyboardEvent) => shift(e.shiftKey ? -7 : -1),
+    Escape: () => choose(undefined),
+    d: () => own[0] && take(pairing ?? own[0]),
+    n: () => setNoting(lanes.filter((lane) => lane.code === code)),
+    z: () => setZoom(zoom === "season" ? "year" : "season"),
+    t: () => setTable(!table),
+  };
+  useKeys(keys);
+  const aside = draft || code;
+  return (
+    <div className="flex h-full max-lg:block max-lg:h-auto">
+      <StageTextures />
+      <section className="relative flex min-w-0 flex-1 flex-col px-[26px] pt-5 max-sm:hidden">
+        <View zoom={zoom} onZoom={setZoom} table={table} onTable={setTable} />
+        <Statement title={headline(own)}>
+          {own[0]
+            ? `${own[0].varietyName} on ${own[0].spotName} stocks: ${standingWords(own[0], today)}`
+            : ""}
+        </Statement>
+        <Tools
+          species={species}
+          all={all}
+          onSpecies={(s) => {
+            setPicked(s);
+            setDraft(undefined);
+          }}
+        />
+        <div ref={ref} className="flex min-h-0 flex-1 flex-col">
+          {table ? (
+            <LanesTable
+              lanes={lanes.filter((l) => species === "all" || l.speciesKey === species)}
+              pairings={own}
+            />
+          ) : (
+            <LaneField
+              rows={rows}
+              x={x}
+              today={today}
+              graftDay={draft?.day}
+              chosen={code}
+              onChoose={choose}
+              onNote={setNoting}
+              head={
+                <Windows
+                  pairings={own.slice(0, 6)}
+                  plans={(plans.data ?? []).filter((p) => species === "all" || p.speciesKey === species)}
+                  x={x}
+                  today={today}
+                  last={last}
+                  chosen={chosenPair}
+                  graftDay={draft?.day}
+                  around={around.data}
+                  onPair={take}
+                  onDay={day}
+                />
+              }
+            />
+          )}
+        </div>
+        <Legend />
+      </section>
+      <section className="hidden px-4 py-4 max-sm:block">
+        {!code && (
+          <>
+            <Statement title={headline(pairings.data?.pairings ?? [])}>
+              Tap a tree, then what its buds show.
+            </Statement>
+            <PhoneWatch lanes={lanes} today={today} />
+          </>
+        )}
+      </section>
+      {aside ? (
+        <aside className="w-[344px] shrink-0 overflow-auto border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+          {draft ? (
+            <PlanSheet
+              draft={draft}
+              today={today}
+              around={around.data}
+              problem={around.error}
+              pairing={pairing}
+              onDraft={(change) => setDraft({ ...draft, ...change })}
+              onClose={() => setDraft(undefined)}
+            />
+          ) : (
+            code && <PlantSheet key={code} code={code} onClose={() => choose(undefined)} />
+          )}
+        </aside>
+      ) : (
+        <PlansAside plans={plans.data ?? []} onPlan={(plan) => setDraft(draftOf(plan))} />
+      )}
+      <NoteStage
+        open={noting !== undefined && noting.length > 0}
+        onClose={() => setNoting(undefined)}
+        plants={(noting ?? []).map((lane) => ({ id: lane.plantId, code: lane.code }))}
+      />
+    </div>
+  );
+}

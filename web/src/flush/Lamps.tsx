@@ -1,0 +1,81 @@
+import { Popover } from "radix-ui";
+import { useState } from "react";
+import type { Schemas } from "../api/client";
+import { Lamp, lampWords } from "../drawings/Lamp";
+import { standingWords } from "./words";
+
+interface LampsProps {
+  pairings: Schemas["PairingView"][];
+  today: string;
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The lamps of the leading pairings side by side; each tells its three reasons. */
+export function Lamps({ pairings, today }: LampsProps) {
+  return (
+    <div className="grid grid-cols-3 gap-x-6 gap-y-4 max-xl:grid-cols-2 max-sm:grid-cols-1">
+      {pairings.map((pairing) => (
+        <LampWithReasons
+          key={`${pairing.spotId}${pairing.varietyId}`}
+          pairing={pairing}
+          words={standingWords(pairing, today)}
+        />
+      ))}
+    </div>
+  );
+}
+
+function LampWithReasons({ pairing, words }: { pairing: Schemas["PairingView"]; words: string }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger asChild>
+        <button
+          type="button"
+          aria-label={`${pairing.varietyName} on ${pairing.spotName} stocks: ${lampWords(pairing.lamp)}. ${words} Reasons`}
+          className="flex items-start gap-3 rounded text-left hover:bg-surface"
+        >
+          <Lamp lamp={pairing.lamp} />
+          <span className="min-w-0">
+            <b className="block leading-tight">
+              {capital(pairing.woodSpecies)}: {pairing.varietyName}
+            </b>
+            <span className="block text-[14.5px]">on {pairing.spotName} stocks</span>
+            <span className="mt-0.5 block text-[14.5px] text-soft">{words}</span>
+          </span>
+        </button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          align="start"
+          sideOffset={6}
+          collisionPadding={12}
+          className="z-40 w-[360px] max-w-[92vw] rounded-md border border-line bg-surface p-4 shadow-xl"
+        >
+          <Reasons lamp={pairing.lamp} />
+          <Popover.Arrow className="fill-[var(--line)]" />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+const LEVEL_WORDS = { LIT: "lit", LOW: "burns low", OUT: "out" };
+
+/** The three wicks read in words. */
+export function Reasons({ lamp }: { lamp: Schemas["Lamp"] }) {
+  return (
+    <dl className="grid gap-2 text-[15px]">
+      {(["stock", "wood", "weather"] as const).map((name) => (
+        <div key={name}>
+          <dt className="font-semibold">
+            {capital(name)} {LEVEL_WORDS[lamp[name].level]}{" "}
+            <span className="font-normal text-soft">· {Math.round(lamp[name].score * 100)} of 100</span>
+          </dt>
+          <dd className="text-soft">{lamp[name].words}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

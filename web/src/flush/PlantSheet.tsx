@@ -1,0 +1,207 @@
+import { useState } from "react";
+import api, { type Schemas, told } from "../api/client";
+import { dayAndYear, dayWords } from "../days";
+import { rangeWords } from "../drawings/Lane";
+import { STAGES, type Stage } from "../drawings/stages";
+import { PartHeading, Trouble } from "../ui/parts";
+import { useSend } from "../ui/useSend";
+import { done } from "../undo";
+import { usePlantSheet } from "./flushApi";
+import { NoteStage, noteStage, StageKeys } from "./NoteStage";
+
+type Sheet = Schemas["PlantSheet"];
+
+/** One tree: what its buds will do and how sure that is, what was seen, and a new note by one key. */
+export function PlantSheet({ code, onClose }: { code: string; onClose: () => void }) {
+  const sheet = usePlantSheet(code);
+  if (sheet.error) return <Trouble problem={sheet.error} />;
+  if (!sheet.data) return null;
+  return <Found sheet={sheet.data} onClose={onClose} />;
+}
+
+function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
+  const [noting, setNoting] = useState(false);
+  const { send, busy } = useSend();
+  const { plant, lane } = sheet;
+  const note = (stage: Stage) => send(() => noteStage({ plantIds: [plant.id], sun: stage }));
+  return (
+    <section aria-label={`Tree ${plant.code}`}>
+      <div className="flex items-baseline justify-between gap-2">
+        <h2 className="code font-bold text-[24px]">{plant.code}</h2>
+        <button type="button" className="text-[14.5px] text-sea underline" onClick={onClose}>
+          Close
+        </button>
+      </div>
+      <p className="text-soft">
+        {plant.varietyName ? `${plant.varietyName}, ` : ""}
+        {plant.speciesKey}, {plant.spotName}
+      </p>
+      <Forecast sheet={sheet} />
+      <PartHeading>What do its buds show today?</PartHeading>
+      <StageKeys onStage={note} disabled={busy} />
+      <button type="button" className="mt-2 text-[15px] text-sea underline" onClick={() => setNoting(true)}>
+        Shares, sides, flowers, another day
+      </button>
+      <NoteStage open={noting} onClose={() => setNoting(false)} plants={[plant]} />
+      <Sureness sheet={sheet} />
+      <History sheet={sheet} />
+      {lane === undefined && <p className="mt-3 text-soft">Note one stage, and its forecast begins.</p>}
+    </section>
+  );
+}
+
+function Forecast({ sheet }: { sheet: Sheet }) {
+  const coming = sheet.lane?.coming ?? [];
+  if (coming.length === 0) return null;
+  const unseen = sheet.lane?.unseen ?? 0;
+  return (
+    <div className="mt-2">
+      <p className="big text-[20px]">Next flush {rangeWords(coming[0])}</p>
+      <table className="mt-1 w-full text-[15px]">
+        <thead className="text-[13.5px] text-soft">
+          <tr>
+            <th className="text-left font-normal">swelling begins</th>
+            <th className="text-left font-normal">1 in 10 before</th>
+            <th className="text-left font-normal">middle</th>
+            <th className="text-left font-normal">9 in 10 before</th>
+          </tr>
+        </thead>
+        <tbody>
+          {coming.map((range, i) => (
+            <tr key={range.low ?? i} className="border-line border-t">
+              <td className="py-1">{["next", "second", "third"][i]}</td>
+              {[range.low, range.mid, range.high].map((day, at) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: the three quantiles in order
+                <td key={at}>{day ? dayWords(day).slice(4) : "later"}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {unseen > 0 && (
+        <p className="mt-1 text-[14.5px]">
+          {unseen === 1 ? "One flush has" : `${unseen} flushes have`} probably passed since the last look.
+        </p>
+      )}
+      {sheet.fromStageAlone && (
+        <p className="mt-1 text-[14.5px]">
+          Reckoned from the stage seen last alone: no earlier swell fits it. Looks every week or two sharpen
+          this.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function basisWords(sheet: Sheet): string {
+  if (sheet.ownCycles > 0)
+    return `${sheet.ownCycles} of its own flushes and ${sheet.farmCycles} on this farm`;
+  return sheet.farmCycles > 0
+    ? `${sheet.farmCycles} flushes of other trees on this farm`
+    : "the species prior";
+}
+
+function Sureness({ sheet }: { sheet: Sheet }) {
+  const test = sheet.plantTest.flushes >= 4 ? sheet.plantTest : sheet.farmTest;
+  const whose = sheet.plantTest.flushes >= 4 ? "this tree" : `${sheet.plant.speciesKey} here`;
+  return (
+    <>
+      <PartHeading>How sure</PartHeading>
+      <p className="text-[15px]">
+        Rests on {basisWords(sheet)}: {Math.round(sheet.degreeDays)} degree-days from swell to swell, about{" "}
+        {Math.round(sheet.degreeDaysLow)}–{Math.round(sheet.degreeDaysHigh)}.
+      </p>
+      {test.flushes > 0 ? (
+        <p className="mt-1 text-[15px]">
+          Held against {test.flushes} past flushes of {whose}, each foretold from the others: off by{" "}
+          {Math.round(test.meanErrorDays)} days on the mean ({Math.round(test.priorErrorDays)} had nothing
+          been learned); the 10–90 range held {Math.round(test.heldShare * 100)} of 100 times.
+        </p>
+      ) : (
+        <p className="mt-1 text-[15px] text-soft">Species prior: no past flush yet to hold it against.</p>
+      )}
+    </>
+  );
+}
+
+function History({ sheet }: { sheet: Sheet }) {
+  const [correcting, setCorrecting] = useState<Schemas["NoteRow"]>();
+  const remove = async (id: number) => {
+    const removed = await told(api.DELETE("/api/flush/notes/{id}", { params: { path: { id } } }));
+    done(removed.sentence, removed.actId);
+  };
+  const { send } = useSend();
+  if (sheet.history.length === 0) return null;
+  return (
+    <>
+      <PartHeading>What was seen</PartHeading>
+      <ol className="text-[15px]">
+        {sheet.history.slice(0, 60).map((row) => (
+          <li
+            key={row.id}
+            className={`grid grid-cols-[96px_1fr] items-baseline gap-2 border-line border-t py-1 ${row.stands ? "" : "text-soft line-through"}`}
+          >
+            <span>{dayAndYear(row.onDay)}</span>
+            <span>
+              <Shares text={row.sun} />
+              {row.shade && (
+                <>
+                  {" "}
+                  sun, <Shares text={row.shade} /> shade
+                </>
+              )}
+              {row.flowering ? ", in flower" : ""}
+              <span className="text-[13.5px] text-soft">
+                {row.personName ? ` ${row.personName}` : ""}
+                {row.remark ? ` · ${row.remark}` : ""}
+                {row.corrects ? " · a correction" : ""}
+              </span>
+            </span>
+            {row.stands && (
+              <span className="col-start-2 -mt-1 flex gap-3 text-[13.5px]">
+                <button type="button" className="text-sea underline" onClick={() => setCorrecting(row)}>
+                  correct
+                </button>
+                <button
+                  type="button"
+                  className="text-sea underline"
+                  onClick={() => send(() => remove(row.id))}
+                >
+                  remove
+                </button>
+              </span>
+            )}
+          </li>
+        ))}
+      </ol>
+      <NoteStage
+        open={correcting !== undefined}
+        onClose={() => setCorrecting(undefined)}
+        plants={[sheet.plant]}
+        corrects={correcting}
+      />
+    </>
+  );
+}
+
+/** Shares as stage letters with their percentages. */
+function Shares({ text }: { text: string }) {
+  return (
+    <>
+      {text.split(" ").map((part) => {
+        const stage = part[0] as Stage;
+        return (
+          <span key={part} className="mr-1.5 whitespace-nowrap">
+            <span
+              className="code mr-0.5 inline-flex size-[18px] items-center justify-center rounded-sm text-[11.5px] font-bold"
+              style={{ background: STAGES[stage].fill, color: STAGES[stage].ink }}
+            >
+              {stage}
+            </span>
+            {part.slice(1) === "100" ? STAGES[stage].words : `${part.slice(1)} %`}
+          </span>
+        );
+      })}
+    </>
+  );
+}

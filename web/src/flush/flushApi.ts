@@ -1,0 +1,32 @@
+import { useQuery } from "@tanstack/react-query";
+import api, { type Schemas, told } from "../api/client";
+
+export const useLanes = () => useQuery({ queryKey: ["lanes"], queryFn: () => told(api.GET("/api/flush")) });
+
+export const useLamps = () =>
+  useQuery({ queryKey: ["lamps"], queryFn: () => told(api.GET("/api/windows/lamps")) });
+
+export const usePairings = (slipping: boolean) =>
+  useQuery({
+    queryKey: ["pairings", slipping],
+    placeholderData: (before) => before,
+    queryFn: () => told(api.GET("/api/windows", { params: { query: { slipping } } })),
+  });
+
+export const usePlans = () =>
+  useQuery({ queryKey: ["plans"], queryFn: () => told(api.GET("/api/graft-days")) });
+
+export const usePlantSheet = (code: string) =>
+  useQuery({
+    queryKey: ["plant-sheet", code],
+    queryFn: () => told(api.GET("/api/flush/plants/{code}", { params: { path: { code } } })),
+  });
+
+/** What would hang on a graft day; the last answer stays while the next is asked for. */
+export const useAround = (entry: Schemas["DayEntry"] | undefined) =>
+  useQuery({
+    queryKey: ["around", entry],
+    enabled: entry !== undefined,
+    placeholderData: (before) => before,
+    queryFn: () => told(api.POST("/api/graft-days/look", { body: entry as Schemas["DayEntry"] })),
+  });

@@ -1,0 +1,59 @@
+import type { Schemas } from "../api/client";
+import { awayWords, dayWords } from "../days";
+import { rangeWords } from "../drawings/Lane";
+
+type Pairing = Schemas["PairingView"];
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** The one large statement: what is lit now, or what comes first. */
+export function headline(pairings: Pairing[]): string {
+  const lit = pairings.filter((p) => p.standing === "LIT");
+  const closing = pairings.filter((p) => p.standing === "CLOSING");
+  if (lit[0]) return `${capital(lit[0].woodSpecies)} is lit${until(lit[0])}`;
+  if (closing[0]) return `${capital(closing[0].woodSpecies)} is closing${until(closing[0])}`;
+  const next = pairings
+    .filter((p) => p.window)
+    .sort((a, b) => (a.window?.first ?? "").localeCompare(b.window?.first ?? ""))[0];
+  if (next?.window) return `${capital(next.woodSpecies)} comes next, about ${dayWords(next.window.first)}`;
+  return "Nothing is lit, and no window is in sight";
+}
+
+function until(pairing: Pairing): string {
+  const end = pairing.window?.ends.mid ?? pairing.window?.last;
+  return end ? ` until about ${dayWords(end)}` : "";
+}
+
+/** How a pairing stands, in a short sentence or two with its days. */
+export function standingWords(pairing: Pairing, today: string): string {
+  const window = pairing.window;
+  switch (pairing.standing) {
+    case "LIT":
+      return window
+        ? `Lit to ${rangeWords(window.ends)}. Best day ${window.best === today ? "today" : dayWords(window.best)}.`
+        : "Lit.";
+    case "CLOSING":
+      return window && window.first <= today
+        ? `Closing: last days to ${dayWords(window.ends.mid ?? window.last)}. Graft now or shade the tree.`
+        : "Closing: its buds are opening.";
+    case "WAITING_FOR_WOOD":
+      return `Waiting for wood. ${nextWords(pairing, today)}`;
+    case "WAITING_FOR_STOCK":
+      return `Waiting for the stocks. ${nextWords(pairing, today)}`;
+    default:
+      return `Waiting for warmth. ${nextWords(pairing, today)}`;
+  }
+}
+
+function nextWords(pairing: Pairing, today: string): string {
+  const window = pairing.window;
+  if (!window) return "No window in the next five months.";
+  const pinch = window.pinched ? "; pinch its tips for it" : "";
+  return `Next window about ${dayWords(window.first)}, ${awayWords(window.first, today)}${pinch}.`;
+}
+
+/** How sure, in words with the number. */
+export const sureWords = (share: number) => `${Math.round(share * 100)} of 100 years`;
+
+export const pairKey = (p: { spotId: number; stockSpecies: string; varietyId: number }) =>
+  `${p.spotId}:${p.stockSpecies}:${p.varietyId}`;

@@ -1,0 +1,94 @@
+import type { ScaleTime } from "d3-scale";
+import { area, curveMonotoneX, line } from "d3-shape";
+import { parseISO } from "date-fns";
+import type { Schemas } from "../api/client";
+
+type Wave = Schemas["SpeciesWave"];
+type Point = Schemas["Point"];
+
+const FILLS = ["var(--stage-F)", "var(--stage-S)", "var(--stage-M)", "var(--sea)"];
+const MOST = 3;
+const ROOM = 58;
+
+/** The species on the band: those chosen, or the three with most trees watched. */
+export function bandSpecies(waves: Wave[], chosen?: string[]): Wave[] {
+  const own = waves.filter((w) => chosen?.includes(w.speciesKey));
+  return (own.length > 0 ? own : waves).slice(0, MOST);
+}
+
+/** For each wave the highest point whose name stands clear of the other names and of the lamp. */
+function labelled(waves: Wave[], x: (day: string) => number, lamp: number): (Point | undefined)[] {
+  const taken = [lamp];
+  return waves.map((wave) => {
+    const clear = wave.points.filter((p) => taken.every((at) => Math.abs(x(p.day) - at) > ROOM));
+    const crest = clear.reduce<Point | undefined>(
+      (best, p) => (!best || p.share > best.share ? p : best),
+      undefined,
+    );
+    if (crest) taken.push(x(crest.day));
+    return crest;
+  });
+}
+
+const clear = (at: number, [left, right]: number[]) => Math.max(left + 28, Math.min(right - 28, at));
+
+interface WavesProps {
+  waves: Wave[];
+  x: ScaleTime<number, number>;
+  base: number;
+  tall: number;
+  today: string;
+}
+
+/** Each species' share of trees in flush as a low swell; ahead of today it pales and shows its range. */
+export function Waves({ waves, x, base, tall, today }: WavesProps) {
+  const y = (share: number) => base - share * tall;
+  const body = area<Point>()
+    .x((p) => x(parseISO(p.day)))
+    .y0(base)
+    .y1((p) => y(p.share))
+    .curve(curveMonotoneX);
+  const range = area<Point>()
+    .x((p) => x(parseISO(p.day)))
+    .y0((p) => y(p.low))
+    .y1((p) => y(p.high))
+    .curve(curveMonotoneX);
+  const edge = line<Point>()
+    .x((p) => x(parseISO(p.day)))
+    .y((p) => y(p.share))
+    .curve(curveMonotoneX);
+  const crests = labelled(waves, (day) => x(parseISO(day)), x(parseISO(today)));
+  return (
+    <g>
+      {waves.map((wave, i) => {
+        const past = wave.points.filter((p) => p.day <= today);
+        const first = wave.points.findIndex((p) => p.forecast);
+        const ahead = first < 0 ? [] : wave.points.slice(Math.max(0, first - 1));
+        const crest = crests[i];
+        return (
+          <g key={wave.speciesKey}>
+            <path d={body(past) ?? ""} fill={FILLS[i]} opacity={0.55} />
+            <path d={range(ahead) ?? ""} fill={FILLS[i]} opacity={0.13} />
+            <path d={body(ahead) ?? ""} fill={FILLS[i]} opacity={0.22} />
+            <path d={edge(wave.points) ?? ""} fill="none" stroke={FILLS[i]} strokeWidth={1.2} />
+            {crest && crest.share > 0.1 && (
+              <text
+                x={clear(x(parseISO(crest.day)), x.range())}
+                y={Math.max(12, y(crest.share) - 3)}
+                textAnchor="middle"
+                fontSize={11}
+                fontWeight={600}
+                fill="var(--ink)"
+                stroke="var(--surface)"
+                strokeWidth={3}
+                paintOrder="stroke"
+              >
+                {wave.speciesKey}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,54 @@
+import { useState } from "react";
+import api, { told } from "../api/client";
+import { Button, Field, Input, PartHeading } from "../ui/parts";
+import { useSend } from "../ui/useSend";
+import { done } from "../undo";
+
+const EMPTY = { date: "", min: "", max: "", rain: "" };
+
+/** One day by hand: a day the station missed, or a reading that was wrong. */
+export function CorrectDay() {
+  const [cells, setCells] = useState(EMPTY);
+  const { send, problem, busy } = useSend();
+  const set = (change: Partial<typeof EMPTY>) => setCells({ ...cells, ...change });
+  const save = async () => {
+    const body = Object.fromEntries(Object.entries(cells).filter(([, text]) => text.trim() !== ""));
+    const brought = await send(() => told(api.POST("/api/weather/day", { body })));
+    if (brought) {
+      done(brought.sentence, brought.actId);
+      setCells(EMPTY);
+    }
+  };
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        save();
+      }}
+    >
+      <PartHeading>One day by hand</PartHeading>
+      <div className="grid grid-cols-2 gap-2">
+        <Field label="Day">
+          <Input type="date" value={cells.date} onChange={(e) => set({ date: e.target.value })} />
+        </Field>
+        <Field label="Rain, mm">
+          <Input inputMode="decimal" value={cells.rain} onChange={(e) => set({ rain: e.target.value })} />
+        </Field>
+        <Field label="Lowest, °C">
+          <Input inputMode="decimal" value={cells.min} onChange={(e) => set({ min: e.target.value })} />
+        </Field>
+        <Field label="Highest, °C">
+          <Input inputMode="decimal" value={cells.max} onChange={(e) => set({ max: e.target.value })} />
+        </Field>
+      </div>
+      {problem && (
+        <p role="alert" className="mt-2 font-semibold text-[14.5px] text-alarm">
+          {problem.message}
+        </p>
+      )}
+      <Button type="submit" className="mt-2" disabled={busy || !cells.date || !cells.min || !cells.max}>
+        Write it down
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,112 @@
+import { useState } from "react";
+import api, { type Schemas, told } from "../api/client";
+import { Button, PartHeading } from "../ui/parts";
+import { useSend } from "../ui/useSend";
+import { done } from "../undo";
+
+type Month = Schemas["MonthRow"];
+type Column = Exclude<keyof Month, "monthNo">;
+
+const NAMES = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+const COLUMNS: [Column, string][] = [
+  ["minC", "lowest °C"],
+  ["maxC", "highest °C"],
+  ["humidityPct", "humidity %"],
+  ["windMs", "wind m/s"],
+  ["rainMm", "rain mm"],
+  ["spreadC", "spread °C"],
+];
+
+const textOf = (months: Month[]) => months.map((m) => COLUMNS.map(([key]) => String(m[key])));
+
+/** Twelve months of normals: a starting climate, the grower's own figures, or a fit from the record. */
+export function Normals({ view }: { view: Schemas["WeatherView"] }) {
+  const [cells, setCells] = useState(textOf(view.climate));
+  const { send, problem, busy } = useSend();
+  const number = (text: string) => Number(text.trim().replace(",", ".").replace("−", "-") || "NaN");
+  const months: Month[] = cells.map((row, i) => ({
+    monthNo: i + 1,
+    ...(Object.fromEntries(COLUMNS.map(([key], at) => [key, number(row[at])])) as Record<Column, number>),
+  }));
+  const whole = months.every((m) => COLUMNS.every(([key]) => !Number.isNaN(m[key])));
+  const save = async () => {
+    if (await send(() => told(api.PUT("/api/weather/climate", { body: { months } }))))
+      done("The normals are saved");
+  };
+  const fit = async () => {
+    const fitted = await send(() => told(api.GET("/api/weather/fitted")));
+    if (fitted) setCells(textOf(fitted));
+  };
+  return (
+    <section>
+      <PartHeading>Normals of the site</PartHeading>
+      <p className="text-[15px]">
+        {view.ownClimate
+          ? "These are your own figures."
+          : "These are a starting climate for your latitude. Enter your own, or fit them once a year or more is on record."}{" "}
+        They fill missing days and carry every forecast beyond the next week.
+      </p>
+      <div className="my-2 flex flex-wrap gap-2">
+        {view.starts.map((start) => (
+          <Button key={start.kind} onClick={() => setCells(textOf(start.months))}>
+            {start.words}
+          </Button>
+        ))}
+        <Button onClick={fit} disabled={busy}>
+          Fit from the record
+        </Button>
+      </div>
+      <div className="overflow-x-auto">
+        <table className="text-[15px]">
+          <thead className="text-soft">
+            <tr>
+              <th scope="col" className="sr-only">
+                month
+              </th>
+              {COLUMNS.map(([key, name]) => (
+                <th key={key} scope="col" className="px-1 text-right font-normal">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {cells.map((row, i) => (
+              <tr key={NAMES[i]}>
+                <th scope="row" className="pr-3 text-left font-normal">
+                  {NAMES[i]}
+                </th>
+                {row.map((text, at) => (
+                  <td key={COLUMNS[at][0]} className="px-1 py-0.5">
+                    <input
+                      aria-label={`${NAMES[i]}, ${COLUMNS[at][1]}`}
+                      inputMode="decimal"
+                      aria-invalid={Number.isNaN(number(text))}
+                      className="w-20 rounded border border-soft/60 bg-surface px-2 py-1 text-right aria-[invalid=true]:border-alarm"
+                      value={text}
+                      onChange={(e) =>
+                        setCells(
+                          cells.map((r, ri) =>
+                            ri === i ? r.map((c, ci) => (ci === at ? e.target.value : c)) : r,
+                          ),
+                        )
+                      }
+                    />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {problem && (
+        <p role="alert" className="mt-2 font-semibold text-alarm">
+          {problem.fields[0]?.sentence ?? problem.message}
+        </p>
+      )}
+      <Button strong className="mt-3" disabled={busy || !whole} onClick={save}>
+        Save the normals
+      </Button>
+    </section>
+  );
+}
