@@ -133,7 +133,7 @@ function History({ sheet }: { sheet: Schemas["Sheet"] }) {
 }
 
 function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
-  const { graft, line } = sheet.stop;
+  const { graft } = sheet.stop;
   const rules = useRules();
   const { length } = useChoices();
   const technique = rules.data?.techniques.find((t) => t.key === graft.techniqueKey);
@@ -163,7 +163,7 @@ function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
   ];
   return (
     <>
-      <PartHeading>How it was made, {Math.round(line.now)} days ago</PartHeading>
+      <PartHeading>How it was made, {dayAndYear(graft.madeOn)}</PartHeading>
       <dl className="grid grid-cols-[110px_1fr] text-[15px]">
         {rows.map(([name, value]) => (
           <div key={name} className="contents">

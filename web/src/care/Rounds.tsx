@@ -244,7 +244,7 @@ function StopList({ stops, current, marked, onFocus, onMark }: ListProps) {
                 <span
                   className={`w-16 text-right text-[14px] ${stop.overdue ? "font-semibold text-alarm" : "text-soft"}`}
                 >
-                  {stop.overdue ? "overdue" : `day ${Math.round(stop.line.now)}`}
+                  {stop.overdue ? "overdue" : `healing day ${Math.round(stop.line.now)}`}
                 </span>
               </button>
             </div>

@@ -23,9 +23,9 @@ export function spread(marks: Mark[], x: (day: number) => number): Mark[] {
 export function lifeWords(line: Schemas["LifeLine"]): string {
   const last = line.marks[line.marks.length - 1];
   const seen = last
-    ? `last seen ${SIGNS[last.sign].words} on day ${Math.round(last.at)}`
+    ? `last seen ${SIGNS[last.sign].words} on healing day ${Math.round(last.at)}`
     : "not looked at yet";
-  return `Day ${Math.round(line.now)}, ${PACE_WORDS[line.pace]}, ${seen}, first push expected day ${line.pushFrom} to ${line.pushTo}`;
+  return `Healing day ${Math.round(line.now)}, ${PACE_WORDS[line.pace]}, ${seen}, first push expected on healing day ${line.pushFrom} to ${line.pushTo}`;
 }
 
 /** A graft's life as one thin track in healing days. */
@@ -124,7 +124,7 @@ export function LifeLine(props: {
             textAnchor={day === 0 ? "start" : "middle"}
             fill="var(--soft)"
           >
-            {day === 0 ? "day 0" : day}
+            {day === 0 ? "healing days" : day}
           </text>
         ))}
     </svg>

@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { isoDay } from "../days";
@@ -6,6 +6,7 @@ import { StageTextures } from "../drawings/StageTextures";
 import { useScope } from "../frame/scope";
 import { Button, Statement, Teach, Trouble } from "../ui/parts";
 import { useKeys } from "../ui/useKeys";
+import { usePhone } from "../ui/usePhone";
 import { useWidth } from "../ui/useWidth";
 import { type Draft, draftFor, draftOf, entryOf } from "./draft";
 import { Legend, Tools, View } from "./FlushTools";
@@ -69,6 +70,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
   const { code } = useParams();
   const navigate = useNavigate();
   const { scope } = useScope();
+  const phone = usePhone();
   const { ref, width } = useWidth(900);
   const all = useMemo(() => speciesOf(lanes), [lanes]);
   const lamps = useLamps();
@@ -98,10 +100,16 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
     setDraft((before) => draftFor(p, today, before && pairKey(before) === pairKey(p) ? before : undefined));
   };
   const day = (to: string) => setDraft((before) => (before ? { ...before, day: to } : before));
+  // Keys may come faster than the address changes.
+  const at = useRef(code);
+  useEffect(() => {
+    at.current = code;
+  }, [code]);
   const step = (by: number) => {
     const codes = rows.flatMap((row) => (row.kind === "lane" ? [row.lane.code] : []));
-    const at = codes.indexOf(code ?? "");
-    choose(codes[Math.max(0, Math.min(codes.length - 1, at + by))]);
+    const next = codes.indexOf(at.current ?? "") + by;
+    at.current = codes[Math.max(0, Math.min(codes.length - 1, next))];
+    choose(at.current);
   };
   const shift = (by: number) =>
     setDraft((before) => {
@@ -122,11 +130,19 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
   };
   useKeys(keys);
   const aside = draft || code;
+  if (phone && !code)
+    return (
+      <section className="px-4 py-4">
+        <Statement title={headline(pairings.data?.pairings ?? [])}>
+          Tap a tree, then what its buds show.
+        </Statement>
+        <PhoneWatch lanes={lanes} today={today} />
+      </section>
+    );
   return (
     <div className="flex h-full max-lg:block max-lg:h-auto">
       <StageTextures />
-      <section className="relative flex min-w-0 flex-1 flex-col px-[26px] pt-5 max-sm:hidden">
-        <View zoom={zoom} onZoom={setZoom} table={table} onTable={setTable} />
+      <section className="relative flex min-w-0 flex-1 flex-col px-[26px] pt-5 max-sm:hidden" hidden={phone}>
         <Statement title={headline(own)}>
           {own[0]
             ? `${own[0].varietyName} on ${own[0].spotName} stocks: ${standingWords(own[0], today)}`
@@ -141,6 +157,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
           }}
         />
         <div ref={ref} className="flex min-h-0 flex-1 flex-col">
+          {table && <View zoom={zoom} onZoom={setZoom} table={table} onTable={setTable} />}
           {table ? (
             <LanesTable
               lanes={lanes.filter((l) => species === "all" || l.speciesKey === species)}
@@ -155,6 +172,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
               chosen={code}
               onChoose={choose}
               onNote={setNoting}
+              view={<View zoom={zoom} onZoom={setZoom} table={table} onTable={setTable} />}
               head={
                 <Windows
                   pairings={own.slice(0, 6)}
@@ -172,17 +190,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
             />
           )}
         </div>
-        <Legend />
-      </section>
-      <section className="hidden px-4 py-4 max-sm:block">
-        {!code && (
-          <>
-            <Statement title={headline(pairings.data?.pairings ?? [])}>
-              Tap a tree, then what its buds show.
-            </Statement>
-            <PhoneWatch lanes={lanes} today={today} />
-          </>
-        )}
+        <Legend species={species} waves={all} />
       </section>
       {aside ? (
         <aside className="w-[344px] shrink-0 overflow-auto border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">

@@ -1,5 +1,8 @@
 import { STAGE_ORDER, STAGES } from "../drawings/stages";
+import { choose, useChoices } from "../units";
 import type { Zoom } from "./span";
+
+const MOST_WAVES = 3;
 
 const choice = (on: boolean) =>
   `rounded px-2 py-0.5 ${on ? "bg-surface font-semibold shadow-[inset_0_-3px_0_var(--sea)]" : "text-soft hover:bg-surface"}`;
@@ -39,7 +42,7 @@ interface ViewProps {
 /** A season or the year, lanes or a table. */
 export function View(props: ViewProps) {
   return (
-    <div className="absolute top-2 right-3 flex gap-0.5 text-[14px]">
+    <div className="-ml-1.5 flex text-[13.5px]">
       {(["season", "year"] as const).map((zoom) => (
         <button
           key={zoom}
@@ -57,16 +60,22 @@ export function View(props: ViewProps) {
         className={choice(props.table)}
         onClick={() => props.onTable(!props.table)}
       >
-        as table
+        table
       </button>
     </div>
   );
 }
 
 /** What the colours and marks of the lanes mean. */
-export function Legend() {
+export function Legend(props: { species: string; waves: string[] }) {
+  const { band = props.waves.slice(0, MOST_WAVES) } = useChoices();
+  const on = band.includes(props.species);
+  const turn = () =>
+    choose({
+      band: on ? band.filter((s) => s !== props.species) : [...band, props.species].slice(-MOST_WAVES),
+    });
   return (
-    <p className="flex flex-wrap gap-x-4 py-2 text-[13px] text-soft" aria-hidden="true">
+    <div className="flex flex-wrap items-center gap-x-4 py-2 text-[13px] text-soft">
       {STAGE_ORDER.map((stage) => (
         <span key={stage} className="inline-flex items-center gap-1.5">
           <span
@@ -80,6 +89,12 @@ export function Legend() {
       ))}
       <span>paler: forecast</span>
       <span>dot on a line: when it swells, 8 in 10</span>
-    </p>
+      {props.species !== "all" && (
+        <label className="ml-auto flex items-center gap-1.5 text-soft">
+          <input type="checkbox" className="size-4 accent-[var(--sea)]" checked={on} onChange={turn} />
+          its wave on the band
+        </label>
+      )}
+    </div>
   );
 }

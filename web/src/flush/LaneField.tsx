@@ -19,6 +19,7 @@ interface LaneFieldProps {
   onChoose: (code: string) => void;
   onNote: (lanes: Schemas["LaneRow"][]) => void;
   head: ReactNode;
+  view: ReactNode;
 }
 
 /** The lanes of all watched trees; only those in sight are drawn, so hundreds scroll as smoothly as ten. */
@@ -43,7 +44,12 @@ export function LaneField(props: LaneFieldProps) {
     >
       <div className="sticky top-0 z-20 bg-ground">
         {props.head}
-        <Axis x={x} today={props.today} />
+        <div className="flex items-end">
+          <div className="shrink-0 pb-1.5" style={{ width: LABEL }}>
+            {props.view}
+          </div>
+          <Axis x={x} today={props.today} />
+        </div>
       </div>
       <div className="relative" style={{ height: virtual.getTotalSize() }}>
         {virtual.getVirtualItems().map((item) => {
@@ -120,8 +126,8 @@ function Axis({ x, today }: { x: Days; today: string }) {
   const width = x.range()[1];
   const now = x(parseISO(today));
   return (
-    <svg width={LABEL + width} height={30} aria-hidden="true" className="block">
-      <g transform={`translate(${LABEL} 0)`}>
+    <svg width={width} height={30} aria-hidden="true" className="block">
+      <g>
         {laneMonths(x).map((month) => (
           <g key={`${month.name}${month.start}`}>
             <line x1={month.start} x2={month.start} y1={6} y2={26} stroke="var(--line)" />

@@ -9,18 +9,18 @@ import { useChoices } from "../units";
 /** Six keys, one for each stage. */
 export function StageKeys({ onStage, disabled }: { onStage: (stage: Stage) => void; disabled?: boolean }) {
   return (
-    <div className="flex flex-wrap gap-2 max-sm:grid max-sm:grid-cols-3">
+    <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-3">
       {STAGE_ORDER.map((stage) => (
         <button
           key={stage}
           type="button"
           disabled={disabled}
           onClick={() => onStage(stage)}
-          className="flex min-h-11 items-center gap-2 rounded border border-line bg-surface py-1 pr-3 pl-1.5 hover:border-sea"
+          className="flex min-h-11 items-center gap-2 rounded border border-line bg-surface py-1 pr-2 pl-1.5 hover:border-sea max-sm:gap-1.5 max-sm:text-[15px]"
         >
           <span
             aria-hidden="true"
-            className="code inline-flex size-7 items-center justify-center rounded font-bold"
+            className="code inline-flex size-7 shrink-0 items-center justify-center rounded font-bold"
             style={{ background: STAGES[stage].fill, color: STAGES[stage].ink }}
           >
             {stage}

@@ -23,6 +23,14 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
   const [noting, setNoting] = useState(false);
   const { send, busy } = useSend();
   const { plant, lane } = sheet;
+  const remove = async () => {
+    const removed = await send(() =>
+      told(api.DELETE("/api/plants/{id}", { params: { path: { id: plant.id } } })),
+    );
+    if (!removed) return;
+    done(`${plant.code} is off the farm; its history stays`, removed.actId);
+    onClose();
+  };
   const note = (stage: Stage) => send(() => noteStage({ plantIds: [plant.id], sun: stage }));
   return (
     <section aria-label={`Tree ${plant.code}`}>
@@ -45,6 +53,9 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
       <NoteStage open={noting} onClose={() => setNoting(false)} plants={[plant]} />
       <Sureness sheet={sheet} />
       <History sheet={sheet} />
+      <button type="button" className="mt-4 text-[14.5px] text-sea underline" onClick={remove}>
+        Take this tree off the farm; its history stays
+      </button>
       {lane === undefined && <p className="mt-3 text-soft">Note one stage, and its forecast begins.</p>}
     </section>
   );
@@ -61,9 +72,9 @@ function Forecast({ sheet }: { sheet: Sheet }) {
         <thead className="text-[13.5px] text-soft">
           <tr>
             <th className="text-left font-normal">swelling begins</th>
-            <th className="text-left font-normal">1 in 10 before</th>
+            <th className="text-left font-normal">early</th>
             <th className="text-left font-normal">middle</th>
-            <th className="text-left font-normal">9 in 10 before</th>
+            <th className="text-left font-normal">late</th>
           </tr>
         </thead>
         <tbody>
@@ -78,6 +89,7 @@ function Forecast({ sheet }: { sheet: Sheet }) {
           ))}
         </tbody>
       </table>
+      <p className="text-[13.5px] text-soft">8 of 10 flushes begin between early and late.</p>
       {unseen > 0 && (
         <p className="mt-1 text-[14.5px]">
           {unseen === 1 ? "One flush has" : `${unseen} flushes have`} probably passed since the last look.

@@ -11,7 +11,8 @@ export function headline(pairings: Pairing[]): string {
   const lit = pairings.filter((p) => p.standing === "LIT");
   const closing = pairings.filter((p) => p.standing === "CLOSING");
   if (lit[0]) return `${capital(lit[0].woodSpecies)} is lit${until(lit[0])}`;
-  if (closing[0]) return `${capital(closing[0].woodSpecies)} is closing${until(closing[0])}`;
+  if (closing[0])
+    return `${capital(closing[0].woodSpecies)} is closing${until(closing[0]).replace(" until", ",")}`;
   const next = pairings
     .filter((p) => p.window)
     .sort((a, b) => (a.window?.first ?? "").localeCompare(b.window?.first ?? ""))[0];

@@ -46,7 +46,7 @@ export function BringWeather() {
         type="file"
         aria-label="File of weather"
         accept=".csv,.json,.txt"
-        className="block w-full text-[14.5px]"
+        className="block w-full text-[14.5px] file:mr-3 file:min-h-9 file:rounded file:border file:border-sea file:bg-transparent file:px-3 file:font-semibold file:text-sea"
         onChange={(e) => look(e.target.files?.[0])}
       />
       {seen && (

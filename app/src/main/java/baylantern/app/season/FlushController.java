@@ -62,7 +62,7 @@ class FlushController {
             boolean mother,
             List<Lane.Run> runs,
             List<DayRange> coming,
-            @Nullable BudMark last,
+            BudMark last,
             Rhythm.Basis basis,
             int unseen,
             boolean stale) {}
@@ -78,7 +78,7 @@ class FlushController {
     private LaneRow lane(FlushService.Watched w) {
         Plant plant = w.plant();
         LocalDate fresh = clock.today().minusDays((long) rules.flush().value("watchedDays"));
-        BudMark last = w.last().map(FlushController::mark).orElse(null);
+        BudMark last = mark(w.last());
         return new LaneRow(
                 plant.id(),
                 plant.code(),
@@ -92,7 +92,7 @@ class FlushController {
                 last,
                 w.rhythm().basis(),
                 w.outlook().map(o -> o.unseen()).orElse(0),
-                last == null || last.day().isBefore(fresh));
+                last.day().isBefore(fresh));
     }
 
     private static BudMark mark(NoteRow row) {

@@ -52,6 +52,7 @@ public class FlushService {
     private final Supplier<List<Watched>> all;
     private final Supplier<Map<String, RhythmModel>> models;
     private final Supplier<Map<String, Backtest>> tests;
+    private final Supplier<Map<String, List<SpeciesWave>>> waves;
 
     FlushService(
             WeatherService weather,
@@ -70,21 +71,22 @@ public class FlushService {
         this.years = pulse.kept(this::draw);
         this.models = pulse.kept(ConcurrentHashMap::new);
         this.tests = pulse.kept(ConcurrentHashMap::new);
+        this.waves = pulse.kept(ConcurrentHashMap::new);
         this.all = pulse.kept(this::reckon);
     }
 
     /** A watched plant with everything reckoned of it. */
     record Watched(
             Plant plant,
-            List<NoteRow> notes,
+            PlantNotes notes,
             List<Swell> swells,
             List<Interval> intervals,
             Rhythm rhythm,
             Optional<Outlook> outlook,
             Lane lane) {
 
-        Optional<NoteRow> last() {
-            return notes.isEmpty() ? Optional.empty() : Optional.of(notes.get(notes.size() - 1));
+        NoteRow last() {
+            return notes.last();
         }
     }
 
@@ -104,31 +106,26 @@ public class FlushService {
     }
 
     private List<Watched> reckon() {
-        Map<Long, List<NoteRow>> notes = watch.watched();
+        Map<Long, PlantNotes> notes = watch.watched();
         Map<String, List<Plant>> bySpecies = new LinkedHashMap<>();
-        plants.plants(notes.keySet())
-                .forEach(plant -> bySpecies
-                        .computeIfAbsent(plant.speciesKey(), k -> new ArrayList<>())
-                        .add(plant));
+        List<Plant> inOrder = plants.plants(notes.keySet());
+        inOrder.forEach(plant -> bySpecies
+                .computeIfAbsent(plant.speciesKey(), k -> new ArrayList<>())
+                .add(plant));
         Map<Long, Watched> reckoned = new LinkedHashMap<>();
         bySpecies.forEach((key, own) -> species(rules.species(key).orElseThrow(), own, notes)
                 .forEach(w -> reckoned.put(w.plant().id(), w)));
-        return plants.plants(notes.keySet()).stream()
-                .map(plant -> reckoned.get(plant.id()))
-                .toList();
+        return inOrder.stream().map(plant -> reckoned.get(plant.id())).toList();
     }
 
-    private List<Watched> species(Species species, List<Plant> own, Map<Long, List<NoteRow>> notes) {
+    private List<Watched> species(Species species, List<Plant> own, Map<Long, PlantNotes> notes) {
         FlushRules flush = rules.flush();
         Weather known = weather.weather();
         DailySums sums = warmth.budWarmth(species.key());
-        Map<Long, List<BudNote>> read = new LinkedHashMap<>();
         Map<Long, List<Swell>> swells = new LinkedHashMap<>();
         List<Interval> intervals = new ArrayList<>();
         for (Plant plant : own) {
-            List<BudNote> budNotes =
-                    notes.get(plant.id()).stream().map(NoteRow::note).toList();
-            read.put(plant.id(), budNotes);
+            List<BudNote> budNotes = notes.get(plant.id()).notes();
             swells.put(plant.id(), Swells.in(budNotes, flush.value("swellShare")));
             intervals.addAll(Intervals.of(plant.id(), swells.get(plant.id()), sums));
         }
@@ -140,12 +137,13 @@ public class FlushService {
         Map<Long, List<Interval>> byPlant = new LinkedHashMap<>();
         intervals.forEach(
                 i -> byPlant.computeIfAbsent(i.plant(), k -> new ArrayList<>()).add(i));
-        return own.stream()
+        // Trees are independent of each other and seeded one by one, so the order of reckoning does not matter.
+        return own.parallelStream()
                 .map(plant -> {
                     Rhythm rhythm = model.plant(plant.id());
                     List<Swell> seen = swells.get(plant.id());
-                    Optional<Outlook> outlook =
-                            forecaster.forecast(rhythm, seen, read.get(plant.id()), SEED + plant.id());
+                    Optional<Outlook> outlook = forecaster.forecast(
+                            rhythm, seen, notes.get(plant.id()).notes(), SEED + plant.id());
                     return new Watched(
                             plant,
                             notes.get(plant.id()),
@@ -191,6 +189,10 @@ public class FlushService {
 
     /** The farm's waves, species with most plants first. */
     public List<SpeciesWave> waves(LocalDate from, LocalDate to) {
+        return waves.get().computeIfAbsent(from + " " + to, span -> swelling(from, to));
+    }
+
+    private List<SpeciesWave> swelling(LocalDate from, LocalDate to) {
         Map<String, List<Wave.Member>> members = new LinkedHashMap<>();
         watched()
                 .forEach(w -> members.computeIfAbsent(w.plant().speciesKey(), k -> new ArrayList<>())

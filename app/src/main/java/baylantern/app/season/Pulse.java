@@ -37,13 +37,13 @@ class Pulse {
 
     private record Kept<T>(Moment moment, T value) {}
 
-    /** Keeps something reckoned until the next beat or the next day. */
+    /** Keeps something reckoned until the next beat or the next day; asked by many at once it is reckoned once. */
     <T> Supplier<T> kept(Supplier<T> reckon) {
         return new Supplier<>() {
-            private volatile @Nullable Kept<T> kept;
+            private @Nullable Kept<T> kept;
 
             @Override
-            public T get() {
+            public synchronized T get() {
                 Moment now = new Moment(beats.get(), clock.today());
                 Kept<T> held = kept;
                 if (held == null || !held.moment().equals(now)) {

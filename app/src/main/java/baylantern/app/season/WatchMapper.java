@@ -2,6 +2,7 @@ package baylantern.app.season;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -10,8 +11,10 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface WatchMapper {
 
-    /** Notes that stand, of plants that stand, by plant and day. */
-    List<NoteRow> standing();
+    /** Notes that stand, of plants that stand, by plant and day; of all plants where none are named. */
+    List<NoteRow> standing(@Param("plantIds") @Nullable Collection<Long> plantIds);
+
+    List<Long> plantsOfAct(@Param("actId") long actId);
 
     /** Every note of a plant, also those replaced or removed, newest first. */
     List<NoteRow> history(@Param("plantId") long plantId);

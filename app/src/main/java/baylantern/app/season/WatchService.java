@@ -13,11 +13,9 @@ import baylantern.core.season.flush.CanopyShares;
 import baylantern.core.season.flush.NoteChecks;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,34 +29,29 @@ public class WatchService implements Undoer {
     private final NoteChecks checks;
     private final ActService acts;
     private final FarmClock clock;
-    private final Pulse pulse;
-    private final Supplier<Map<Long, List<NoteRow>>> kept;
+    private final NoteShelf shelf;
 
     WatchService(
-            WatchMapper mapper, PlantService plants, Rulebook rules, ActService acts, FarmClock clock, Pulse pulse) {
+            WatchMapper mapper,
+            PlantService plants,
+            Rulebook rules,
+            ActService acts,
+            FarmClock clock,
+            NoteShelf shelf) {
         this.mapper = mapper;
         this.plants = plants;
         this.checks = new NoteChecks(rules.flush());
         this.acts = acts;
         this.clock = clock;
-        this.pulse = pulse;
-        this.kept = pulse.kept(this::read);
+        this.shelf = shelf;
     }
 
     /** What became of a note: the act takes it back; findings say what is odd about it. */
     public record Noted(long actId, String sentence, List<Finding> findings) {}
 
-    private Map<Long, List<NoteRow>> read() {
-        Map<Long, List<NoteRow>> byPlant = new HashMap<>();
-        mapper.standing()
-                .forEach(row -> byPlant.computeIfAbsent(row.plantId(), k -> new ArrayList<>())
-                        .add(row));
-        return byPlant;
-    }
-
-    /** Notes that stand up to today, by plant, oldest first. */
-    Map<Long, List<NoteRow>> watched() {
-        return kept.get();
+    /** Notes that stand, by plant. */
+    Map<Long, PlantNotes> watched() {
+        return shelf.all();
     }
 
     /** Every note of a plant, also those replaced or removed, newest first. */
@@ -80,7 +73,7 @@ public class WatchService implements Undoer {
         String sentence = which + ": " + words(note);
         long act = acts.open(kind(), sentence);
         named.forEach(plant -> insert(plant.id(), note, entry, null, act));
-        pulse.beat();
+        shelf.changed(entry.plantIds());
         return new Noted(act, sentence, findings.stream().distinct().toList());
     }
 
@@ -95,7 +88,7 @@ public class WatchService implements Undoer {
         long act = acts.open(kind(), sentence);
         mapper.end(id, act);
         insert(old.plantId(), note, entry, id, act);
-        pulse.beat();
+        shelf.changed(List.of(old.plantId()));
         return new Noted(act, sentence, findings);
     }
 
@@ -106,7 +99,7 @@ public class WatchService implements Undoer {
         String sentence = plants.plant(old.plantId()).code() + ": note of " + old.onDay() + " removed";
         long act = acts.open(kind(), sentence);
         mapper.end(id, act);
-        pulse.beat();
+        shelf.changed(List.of(old.plantId()));
         return new Noted(act, sentence, List.of());
     }
 
@@ -124,7 +117,7 @@ public class WatchService implements Undoer {
                 clock.now(),
                 null,
                 null);
-        pulse.beat();
+        shelf.changed(List.of(plantId));
     }
 
     private NoteRow standing(long id) {
@@ -155,7 +148,9 @@ public class WatchService implements Undoer {
     }
 
     private List<Finding> checked(BudNote note, long plantId, @Nullable Long except) {
-        List<BudNote> others = watched().getOrDefault(plantId, List.of()).stream()
+        PlantNotes held = watched().get(plantId);
+        List<NoteRow> rows = held == null ? List.of() : held.rows();
+        List<BudNote> others = rows.stream()
                 .filter(row -> !Objects.equals(row.id(), except))
                 .map(NoteRow::note)
                 .toList();
@@ -199,8 +194,9 @@ public class WatchService implements Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
+        List<Long> plantIds = mapper.plantsOfAct(actId);
         mapper.deleteOfAct(actId);
         mapper.standAgain(actId);
-        pulse.beat();
+        shelf.changed(plantIds);
     }
 }

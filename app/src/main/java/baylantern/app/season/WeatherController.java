@@ -112,7 +112,7 @@ class WeatherController {
     }
 
     /** Twelve months. */
-    record Months(@Valid List<MonthRow> months) {}
+    record Months(List<@Valid MonthRow> months) {}
 
     @PutMapping("/climate")
     WeatherView climate(@Valid @RequestBody Months to) {

@@ -155,7 +155,7 @@ public class WindowService {
             own.get(i).outlook().ifPresent(outlooks::add);
         }
         List<LocalDate> flowered = own.stream()
-                .flatMap(w -> w.notes().stream())
+                .flatMap(w -> w.notes().rows().stream())
                 .filter(NoteRow::flowering)
                 .map(NoteRow::onDay)
                 .sorted()
@@ -167,8 +167,7 @@ public class WindowService {
     private @Nullable LocalDate floweringUntil(List<FlushService.Watched> own) {
         long days = (long) rules.flush().value("flowerDays");
         return own.stream()
-                .flatMap(w -> w.last().stream())
-                .map(NoteRow::note)
+                .map(w -> w.last().note())
                 .filter(BudNote::flowering)
                 .map(note -> note.day().plusDays(days))
                 .filter(until -> !until.isBefore(clock.today()))

@@ -5,6 +5,8 @@ import baylantern.core.rules.FlushRules;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 
 /** What a plant's buds will do in every run of the weather. */
@@ -17,6 +19,7 @@ public final class Outlook {
     private final FlushRules rules;
     private final double[][] swells;
     private final boolean fromStageAlone;
+    private final Map<Integer, int[]> sorted = new ConcurrentHashMap<>();
 
     /** For each run the warmth at which swells come, rising; the first is the swell of the flush seen last. */
     Outlook(WarmthRuns warmth, FlushRules rules, double[][] swells, boolean fromStageAlone) {
@@ -58,6 +61,10 @@ public final class Outlook {
     }
 
     private int[] ahead(int k) {
+        return sorted.computeIfAbsent(k, this::reckonAhead);
+    }
+
+    private int[] reckonAhead(int k) {
         int[] days = new int[swells.length];
         for (int run = 0; run < days.length; run++) {
             days[run] = warmth.reached(run, swells[run][k]);

@@ -43,17 +43,37 @@ public final class Hazards {
 
     /** Share of safety left, 1 where no danger is, 0 where loss is sure: the product of 1 − severity. */
     public double safety(List<WeatherDay> days) {
-        double worstCold = 0;
-        double worstHeat = 0;
-        double worstDry = 0;
-        double worstRain = 0;
+        return safeties(days, 1, days.size())[0];
+    }
+
+    /**
+     * The same for grafts made on each of the first {@code grafts} days, of which each meets the {@code ahead} days from
+     * its own on.
+     */
+    public double[] safeties(List<WeatherDay> days, int grafts, int ahead) {
+        double[][] severity = new double[4][days.size()];
         for (int i = 0; i < days.size(); i++) {
-            worstCold = Math.max(worstCold, frost(days.get(i)));
-            worstHeat = Math.max(worstHeat, heat(days.get(i)));
-            worstDry = Math.max(worstDry, dry(days.get(i)));
-            worstRain = i < RAIN_DAYS ? Math.max(worstRain, rain(days.get(i))) : worstRain;
+            severity[0][i] = frost(days.get(i));
+            severity[1][i] = heat(days.get(i));
+            severity[2][i] = dry(days.get(i));
+            severity[3][i] = rain(days.get(i));
         }
-        return (1 - worstCold) * (1 - worstHeat) * (1 - worstDry) * (1 - worstRain);
+        double[] left = new double[grafts];
+        for (int t = 0; t < grafts; t++) {
+            left[t] = (1 - worst(severity[0], t, ahead))
+                    * (1 - worst(severity[1], t, ahead))
+                    * (1 - worst(severity[2], t, ahead))
+                    * (1 - worst(severity[3], t, Math.min(RAIN_DAYS, ahead)));
+        }
+        return left;
+    }
+
+    private static double worst(double[] severity, int from, int days) {
+        double worst = 0;
+        for (int i = from; i < Math.min(from + days, severity.length); i++) {
+            worst = Math.max(worst, severity[i]);
+        }
+        return worst;
     }
 
     private static void add(

@@ -35,9 +35,7 @@ public final class GraftSky {
         this.safety = new double[years.runs()][days];
         for (int run = 0; run < years.runs(); run++) {
             heal(rate, run, days);
-            for (int t = 0; t < days; t++) {
-                safety[run][t] = hazards.safety(after(run, t));
-            }
+            safety[run] = hazards.safeties(days(run, 0, days + ahead), days, ahead);
         }
     }
 
@@ -64,8 +62,12 @@ public final class GraftSky {
 
     /** The days whose weather a graft made {@code t} days ahead meets, in one run. */
     public List<WeatherDay> after(int run, int t) {
-        List<WeatherDay> days = new ArrayList<>(ahead);
-        for (int i = t; i < Math.min(t + ahead, years.days()); i++) {
+        return days(run, t, ahead);
+    }
+
+    private List<WeatherDay> days(int run, int from, int count) {
+        List<WeatherDay> days = new ArrayList<>(count);
+        for (int i = from; i < Math.min(from + count, years.days()); i++) {
             days.add(years.at(run, i));
         }
         return days;

@@ -1,0 +1,101 @@
+package baylantern.app.season;
+
+import baylantern.app.platform.StartOptions;
+import java.nio.file.Files;
+import java.util.Arrays;
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/**
+ * Not a test: how long the forecast of 2 000 watched plants takes after a change, beside a bare read of their notes. Run
+ * by {@code ./lantern bench}.
+ */
+@EnabledIfEnvironmentVariable(named = "LANTERN_BENCH", matches = "1")
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "lantern.demo=true")
+class FlushTimes {
+
+    private static final int COPIES = 50;
+    private static final int WARM_UP = 8;
+    private static final int MEASURED = 15;
+    private static final long STEP = 1_000_000;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    @Autowired
+    private FlushService flush;
+
+    @Autowired
+    private Pulse pulse;
+
+    @DynamicPropertySource
+    static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
+        var folder = Files.createTempDirectory("bay-lantern-bench");
+        registry.add(
+                "spring.datasource.url",
+                () -> "jdbc:h2:file:" + folder.resolve("farm") + ";OPTIMIZE_REUSE_RESULTS=0;CACHE_SIZE="
+                        + StartOptions.CACHE_KB);
+        registry.add("lantern.data", folder::toString);
+    }
+
+    private void multiply() {
+        for (long copy = 1; copy < COPIES; copy++) {
+            jdbc.update(
+                    "INSERT INTO place_plant (id, code, species_key, kind, stock_kind, spot_id, walk_order, variety_id, notes)"
+                            + " SELECT id + ?, code || '/' || ?, species_key, kind, stock_kind, spot_id, walk_order, variety_id, notes"
+                            + " FROM place_plant p WHERE id < " + STEP
+                            + " AND EXISTS (SELECT 1 FROM season_note n WHERE n.plant_id = p.id)",
+                    copy * STEP,
+                    copy);
+            jdbc.update(
+                    "INSERT INTO season_note (plant_id, on_day, sun, shade, flowering, remark, noted_at)"
+                            + " SELECT plant_id + ?, on_day, sun, shade, flowering, remark, noted_at FROM season_note WHERE plant_id < "
+                            + STEP,
+                    copy * STEP);
+        }
+        jdbc.execute("ANALYZE");
+    }
+
+    @Test
+    void measure() throws Exception {
+        multiply();
+        Integer notes = jdbc.queryForObject("SELECT COUNT(*) FROM season_note", Integer.class);
+        pulse.beat();
+        System.out.println(flush.watched().size() + " watched plants, " + notes + " notes");
+        double forecast = median(() -> {
+            pulse.beat();
+            return flush.watched().size();
+        });
+        double bare = median(() -> jdbc.query(
+                "SELECT plant_id, on_day, sun, shade, flowering FROM season_note ORDER BY plant_id, on_day, id",
+                rows -> {
+                    int cells = 0;
+                    while (rows.next()) {
+                        cells += rows.getString(3).length();
+                    }
+                    return cells;
+                }));
+        System.out.printf(
+                Locale.ROOT, "Flush   %6.1f ms, bare read %6.1f ms, ratio %.2f%n", forecast, bare, forecast / bare);
+    }
+
+    private static double median(java.util.concurrent.Callable<Integer> work) throws Exception {
+        for (int i = 0; i < WARM_UP; i++) {
+            work.call();
+        }
+        double[] times = new double[MEASURED];
+        for (int i = 0; i < MEASURED; i++) {
+            long start = System.nanoTime();
+            work.call();
+            times[i] = (System.nanoTime() - start) / 1e6;
+        }
+        Arrays.sort(times);
+        return times[MEASURED / 2];
+    }
+}

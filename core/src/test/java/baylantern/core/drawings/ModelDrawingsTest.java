@@ -1,0 +1,220 @@
+package baylantern.core.drawings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
+import baylantern.core.rules.Technique;
+import baylantern.core.season.flush.BudNote;
+import baylantern.core.season.flush.BudWarmth;
+import baylantern.core.season.flush.CanopyShares;
+import baylantern.core.season.flush.FlushForecaster;
+import baylantern.core.season.flush.Interval;
+import baylantern.core.season.flush.Lane;
+import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.flush.Rhythm;
+import baylantern.core.season.flush.RhythmModel;
+import baylantern.core.season.flush.Swell;
+import baylantern.core.season.flush.WarmthRuns;
+import baylantern.core.season.warmth.DegreeDays;
+import baylantern.core.season.warmth.HealingRate;
+import baylantern.core.season.weather.Climate;
+import baylantern.core.season.weather.StartingClimates;
+import baylantern.core.season.weather.Weather;
+import baylantern.core.season.weather.WeatherYears;
+import baylantern.core.season.window.GraftSky;
+import baylantern.core.season.window.GraftWindow;
+import baylantern.core.season.window.Growth;
+import baylantern.core.season.window.WindowDay;
+import baylantern.core.season.window.WindowFinder;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** The drawings in docs/models are what the models compute; run with LANTERN_DRAW=1 to draw them anew. */
+class ModelDrawingsTest {
+
+    private static final Rulebook RULES = Rulebook.shipped();
+    private static final FlushRules FLUSH = RULES.flush();
+    private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
+    private static final String INK = "#12262b";
+    private static final String SEA = "#0f5257";
+    private static final String LAMP = "#f0a202";
+    private static final String SOFT = "#47595d";
+    private static final String[] STAGES = {"#8c8431", "#a9713a", "#a34a3b", "#86a83f", "#2c5b39", "#75695e"};
+
+    private static Species species(String key) {
+        return RULES.species(key).orElseThrow();
+    }
+
+    private static void keep(String name, String svg) throws IOException {
+        Path file = Path.of("../docs/models/drawings", name + ".svg");
+        if ("1".equals(System.getenv("LANTERN_DRAW"))) {
+            Files.writeString(file, svg);
+        }
+        assertThat(Files.readString(file)).isEqualTo(svg);
+    }
+
+    @Test
+    void degreeDaysOfOneDay() throws IOException {
+        Sheet sheet = new Sheet(0, 24, 0, 30);
+        for (int c = 0; c <= 30; c += 10) {
+            sheet.upTick(c, c + "°");
+        }
+        for (double hour = 0; hour < 24; hour += 0.25) {
+            double t = 15 + 10 * Math.sin(2 * Math.PI * (hour - 6) / 24);
+            if (t > 10) {
+                sheet.box(hour, hour + 0.25, 10, t, LAMP, 0.4);
+            }
+        }
+        sheet.curve(SEA, hour -> 15 + 10 * Math.sin(2 * Math.PI * (hour - 6) / 24), 96);
+        sheet.line(0, 10, 24, 10, INK, "5 3").words(0.3, 10.6, "base 10 °C");
+        sheet.words(9, 13, String.format(java.util.Locale.ROOT, "%.2f degree-days", DegreeDays.of(5, 25, 10, 36)));
+        for (int hour = 0; hour <= 24; hour += 6) {
+            sheet.acrossTick(hour, hour + " h");
+        }
+        keep("degree-days", sheet.svg("Degree-days of a day from 5 to 25 °C over a base of 10 °C"));
+    }
+
+    @Test
+    void healingCurves() throws IOException {
+        Sheet sheet = new Sheet(5, 40, 0, 1.1);
+        sheet.upTick(0, "0").upTick(0.5, "½").upTick(1, "1");
+        String[] colours = {STAGES[2], STAGES[4], STAGES[5]};
+        int i = 0;
+        for (String key : List.of("mango", "avocado", "fig")) {
+            HealingRate rate = HealingRate.of(species(key));
+            sheet.curve(colours[i], rate::at, 140).words(rate.bestC() - 1, 1.03 + 0.001 * i, i == 1 ? "" : key);
+            i++;
+        }
+        sheet.words(24.2, 0.9, "avocado");
+        for (int c = 5; c <= 40; c += 5) {
+            sheet.acrossTick(c, c + " °C");
+        }
+        keep("healing", sheet.svg("How fast callus forms at a temperature"));
+    }
+
+    @Test
+    void whatIsBelievedOfARhythm() throws IOException {
+        Swell any = new Swell(TODAY, 4);
+        List<Interval> seen = List.of(
+                new Interval(1, any, any, 980, 0.002),
+                new Interval(1, any, any, 930, 0.002),
+                new Interval(1, any, any, 1010, 0.002),
+                new Interval(2, any, any, 1060, 0.002),
+                new Interval(2, any, any, 1120, 0.002));
+        RhythmModel model = new RhythmModel(species("avocado").figure("swellToSwell"), FLUSH, seen);
+        Sheet sheet = new Sheet(400, 2200, 0, 0.0026);
+        Rhythm[] beliefs = {model.prior(), model.plant(9), model.plant(1)};
+        String[] names = {"species prior", "this farm", "this tree"};
+        String[] colours = {SOFT, SEA, STAGES[2]};
+        for (int i = 0; i < beliefs.length; i++) {
+            Rhythm belief = beliefs[i];
+            double spread = Math.sqrt(belief.meanVariance() + belief.cycleVariance());
+            sheet.curve(colours[i], w -> density(w, belief.logMean(), spread), 180);
+            double top = Math.exp(belief.logMean() - spread * spread);
+            sheet.words(top + 40, density(top, belief.logMean(), spread) + 0.00003, names[i]);
+        }
+        seen.forEach(s -> sheet.line(s.warmth(), 0, s.warmth(), 0.00012, INK, "none"));
+        for (int w = 400; w <= 2200; w += 300) {
+            sheet.acrossTick(w, w + "");
+        }
+        keep(
+                "rhythm",
+                sheet.svg("Degree-days to the next swell, as believed before and after five intervals were seen"));
+    }
+
+    private static double density(double x, double mean, double spread) {
+        double z = (Math.log(x) - mean) / spread;
+        return Math.exp(-z * z / 2) / (x * spread * Math.sqrt(2 * Math.PI));
+    }
+
+    private record Setting(Climate climate, Weather weather, WeatherYears years) {
+
+        static Setting mild() {
+            Climate climate = StartingClimates.of(StartingClimates.Kind.MILD_COAST, 31.4);
+            Weather weather = new Weather(climate, List.of());
+            return new Setting(climate, weather, WeatherYears.draw(weather, TODAY, 200, 500, 1));
+        }
+
+        Outlook outlook(BudStage stage) {
+            BudWarmth warmth = BudWarmth.of(species("avocado"), FLUSH);
+            WarmthRuns runs = WarmthRuns.of(warmth, weather, years, TODAY.minusDays(400));
+            Rhythm prior = new RhythmModel(species("avocado").figure("swellToSwell"), FLUSH, List.of()).prior();
+            List<BudNote> notes = List.of(BudNote.of(TODAY.minusDays(1), CanopyShares.all(stage)));
+            return new FlushForecaster(runs, FLUSH)
+                    .forecast(prior, List.of(), notes, 1)
+                    .orElseThrow();
+        }
+    }
+
+    private static double ahead(LocalDate day) {
+        return day.toEpochDay() - TODAY.toEpochDay();
+    }
+
+    @Test
+    void aLaneAndHowSureItIs() throws IOException {
+        Setting setting = Setting.mild();
+        Outlook outlook = setting.outlook(BudStage.M);
+        var sums = BudWarmth.of(species("avocado"), FLUSH)
+                .along(setting.weather(), TODAY.minusDays(400), TODAY.plusDays(900));
+        Lane lane = Lane.of(List.of(), Optional.of(outlook), sums, FLUSH, TODAY);
+        Sheet sheet = new Sheet(0, 240, 0, 1.25);
+        sheet.upTick(0, "0").upTick(0.5, "½").upTick(1, "1");
+        for (Lane.Run run : lane.runs()) {
+            double from = Math.max(0, ahead(run.from()));
+            double to = Math.min(240, ahead(run.to()) + 1);
+            if (to > from) {
+                sheet.box(from, to, 1.06, 1.2, STAGES[run.stage().ordinal()], 0.8);
+            }
+        }
+        sheet.curve(STAGES[2], t -> outlook.activeShare((int) t), 240);
+        sheet.words(60, 0.62, "share of runs in which the tree is in flush");
+        lane.coming().stream().limit(2).forEach(range -> {
+            LocalDate low = Objects.requireNonNull(range.low());
+            LocalDate high = range.high() == null ? TODAY.plusDays(240) : range.high();
+            sheet.line(ahead(low), 1.03, Math.min(240, ahead(high)), 1.03, INK, "none");
+        });
+        for (int t = 0; t <= 240; t += 30) {
+            sheet.acrossTick(t, t == 0 ? "today" : "+" + t + " d");
+        }
+        keep(
+                "lane",
+                sheet.svg("A tree seen mature: its lane, the range of its next swells, and its flush in all runs"));
+    }
+
+    @Test
+    void theScoresOfAWindow() throws IOException {
+        Setting setting = Setting.mild();
+        GraftSky sky = new GraftSky(species("avocado"), FLUSH, setting.climate(), setting.years(), 120);
+        WindowFinder finder = new WindowFinder(FLUSH, sky, "avocado", Technique.Bark.NO, 14);
+        WindowFinder.Found found = finder.find(
+                new Growth("stocks", List.of(setting.outlook(BudStage.S)), null, List.of()),
+                new Growth("wood", List.of(setting.outlook(BudStage.M)), null, List.of()));
+        Sheet sheet = new Sheet(0, 119, 0, 1.05);
+        sheet.upTick(0, "0").upTick(0.3, "low").upTick(0.6, "lit").upTick(1, "1");
+        for (GraftWindow window : found.windows()) {
+            sheet.box(ahead(window.first()), ahead(window.last()) + 1, 0, 1.05, LAMP, 0.3);
+        }
+        List<WindowDay> days = found.days();
+        sheet.curve(STAGES[5], t -> days.get((int) t).stock(), 119)
+                .words(40, days.get(40).stock() + 0.05, "stock");
+        sheet.curve(STAGES[4], t -> days.get((int) t).wood(), 119)
+                .words(3, days.get(3).wood() - 0.08, "wood");
+        sheet.curve(SEA, t -> days.get((int) t).weather(), 119)
+                .words(60, days.get(60).weather() + 0.03, "weather");
+        sheet.curve(INK, t -> days.get((int) t).score(), 119)
+                .words(70, days.get(70).score() + 0.03, "score");
+        for (int t = 0; t < 120; t += 20) {
+            sheet.acrossTick(t, t == 0 ? "today" : "+" + t + " d");
+        }
+        keep("window", sheet.svg("Wicks and score of every day; lit windows behind"));
+    }
+}

@@ -1,0 +1,182 @@
+package baylantern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Buds noted, lamps read, graft days dragged, weather brought in. Each test leaves the farm as it found it. */
+class FlushTest extends ScreenTest {
+
+    private static Lantern lantern;
+
+    @BeforeAll
+    static void start() {
+        lantern = Lantern.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        lantern.close();
+    }
+
+    private static Locator lane(Page page, String code) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + code)));
+    }
+
+    private static void settle(Page page) {
+        assertThat(page.locator("h1")).hasText(Pattern.compile("is lit|closing|comes next|Nothing"));
+    }
+
+    @Test
+    void notingAStageMovesTheForecastAndTakingItBackRestoresIt() {
+        Page page = desk(lantern);
+        page.navigate("/flush/HA-M1");
+        Locator sheet = page.getByLabel("Tree HA-M1");
+        Locator next = sheet.getByText(Pattern.compile("^Next flush"));
+        assertThat(next).isVisible();
+        String before = next.textContent();
+        axeClean(page);
+        button(page, "pushing").click();
+        assertThat(page.getByText("HA-M1: pushing")).isVisible();
+        assertThat(next).not().hasText(before);
+        page.locator("h1").click();
+        page.keyboard().press("u");
+        assertThat(next).hasText(before);
+    }
+
+    @Test
+    void draggingAGraftDayMovesThePinchAndAKeptPlanStandsOnToday() {
+        Page page = desk(lantern);
+        page.navigate("/flush");
+        settle(page);
+        BoundingBox petrel = lane(page, "Petrel Deep on").boundingBox();
+        double row = petrel.y + petrel.height / 2;
+        page.mouse().move(petrel.x + petrel.width + 240, row);
+        page.mouse().down();
+        Locator pinch = page.getByText(Pattern.compile("^pinch \\d"));
+        assertThat(pinch).isVisible();
+        String first = pinch.textContent();
+        page.mouse().move(petrel.x + petrel.width + 300, row);
+        assertThat(pinch).not().hasText(first);
+        page.mouse().up();
+        String moved = pinch.textContent();
+        page.keyboard().press("ArrowLeft");
+        assertThat(pinch).not().hasText(moved);
+        axeClean(page);
+        button(page, "Keep this plan").click();
+        assertThat(page.getByText(Pattern.compile("10 Petrel Deep planned for")))
+                .isVisible();
+        button(page, "Close").click();
+        assertThat(page.getByText("10 Petrel Deep, centre-split cleft, Shade House"))
+                .isVisible();
+        page.locator("h1").click();
+        page.keyboard().press("u");
+        assertThat(page.getByText("10 Petrel Deep, centre-split cleft, Shade House"))
+                .hasCount(0);
+    }
+
+    @Test
+    void aWeekOnVisitsFallDueAndALampGoesOut() {
+        Page page = desk(lantern);
+        page.navigate("/today");
+        Locator mango = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Amber Sickle on")));
+        assertThat(mango).hasAccessibleName(Pattern.compile("wood lit, weather lit"));
+        Locator steps = page.getByLabel("For planned graft days");
+        assertThat(steps).containsText("Ternlight: graft 10");
+        int due = due(page);
+        Locator title = page.locator("h1");
+        String before = title.textContent();
+        mango.click();
+        assertThat(page.getByText(Pattern.compile("is most likely (swelling|pushing)"))
+                        .first())
+                .isVisible();
+        page.keyboard().press("Escape");
+        button(page, "Demo clock: a week on").click();
+        assertThat(page.locator("header").getByText("Thu 21 May")).isVisible();
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions()
+                                .setName(Pattern.compile("^Amber Sickle on.*stock lit, wood lit, weather lit"))))
+                .hasCount(0);
+        assertThat(title).not().hasText(before);
+        Assertions.assertThat(due(page)).isGreaterThan(due);
+        button(page, "Demo clock: a week back").click();
+        assertThat(mango).hasAccessibleName(Pattern.compile("wood lit, weather lit"));
+    }
+
+    private static int due(Page page) {
+        Locator line = page.getByText(Pattern.compile("\\d+ grafts want a look today"));
+        assertThat(line).isVisible();
+        return Integer.parseInt(line.textContent().replaceAll("(?s)^\\D*(\\d+).*", "$1"));
+    }
+
+    @Test
+    void byKeysAloneATreeIsChosenAStageNotedAndTheTableRead() {
+        Page page = desk(lantern);
+        page.navigate("/today");
+        settle(page);
+        page.keyboard().press("2");
+        assertThat(lane(page, "AV-124")).isVisible();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        assertThat(page.getByLabel("Tree AV-125")).isVisible();
+        page.keyboard().press("n");
+        assertThat(page.getByText("What do the buds of AV-125 show?")).isVisible();
+        page.keyboard().press("f");
+        assertThat(page.getByText("AV-125: flushing")).isVisible();
+        assertThat(page.getByText("What do the buds of AV-125 show?")).isHidden();
+        page.keyboard().press("u");
+        assertThat(page.getByText("Taken back: AV-125: flushing")).isVisible();
+        page.keyboard().press("z");
+        assertThat(button(page, "year")).hasAttribute("aria-pressed", "true");
+        page.keyboard().press("t");
+        assertThat(page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName("next flush")))
+                .isVisible();
+        axeClean(page);
+    }
+
+    @Test
+    void onThePhoneTwoTapsNoteAStage() {
+        Page page = phone(lantern);
+        page.navigate("/flush");
+        assertThat(lane(page, "S AV-126")).isVisible();
+        axeClean(page);
+        lane(page, "S AV-126").click();
+        button(page, "pushing").click();
+        assertThat(page.getByText("AV-126: pushing")).isVisible();
+        assertThat(lane(page, "P AV-126")).containsText("today");
+        page.getByText("Take back").click();
+        assertThat(lane(page, "S AV-126")).isVisible();
+    }
+
+    @Test
+    void weatherFromAFileAsksWhichWinsAndSaysEachBadRow() {
+        Page page = desk(lantern);
+        page.navigate("/farm/weather");
+        assertThat(page.getByText("1260 days on record", new Page.GetByTextOptions().setExact(false)))
+                .isVisible();
+        axeClean(page);
+        String file = "date,min,max\n2026-05-13,2,9\n2026-05-12,30,9\n2026-05-11,1,8\n";
+        page.getByLabel("File of weather")
+                .setInputFiles(new FilePayload("days.csv", "text/csv", file.getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("2 days can be taken, 1 rows cannot; 2 days are on record already."))
+                .isVisible();
+        assertThat(page.getByText(Pattern.compile("Row 2: .*above the highest")))
+                .isVisible();
+        button(page, "Take it, the file wins").click();
+        assertThat(page.getByText("2 days of weather brought in")).isVisible();
+        page.getByText("Take back").click();
+        assertThat(page.getByText("Taken back: 2 days of weather brought in")).isVisible();
+    }
+}
