@@ -8,7 +8,8 @@ const BASIS = { SPECIES_PRIOR: "species prior", FARM: "this farm", OWN: "its own
 /** The lanes and windows read as tables. */
 export function LanesTable(props: { lanes: Schemas["LaneRow"][]; pairings: Schemas["PairingView"][] }) {
   return (
-    <div className="min-h-0 flex-1 overflow-auto">
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keys
+    <section aria-label="Lanes read as table" tabIndex={0} className="min-h-0 flex-1 overflow-auto">
       <table className="w-full text-[15px]">
         <caption className="sr-only">Watched trees with their last stage and next flushes</caption>
         <thead className="text-left text-soft">
@@ -76,6 +77,6 @@ export function LanesTable(props: { lanes: Schemas["LaneRow"][]; pairings: Schem
           )}
         </tbody>
       </table>
-    </div>
+    </section>
   );
 }

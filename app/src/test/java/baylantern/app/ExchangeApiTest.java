@@ -7,10 +7,13 @@ import biweekly.Biweekly;
 import biweekly.ICalVersion;
 import biweekly.ICalendar;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 
 class ExchangeApiTest extends ApiTest {
@@ -23,6 +26,40 @@ class ExchangeApiTest extends ApiTest {
             }
         }
         return found;
+    }
+
+    // What the first version wrote: fewer tables, and plants without their day of removal.
+    private static byte[] ofVersionOne(byte[] zip) throws IOException {
+        Map<String, String> files = tables(zip);
+        files.keySet().removeIf(name -> name.startsWith("season_") || name.startsWith("bench_day"));
+        files.compute(
+                "place_plant.csv",
+                (name, csv) ->
+                        csv.replace(",\"removed_on\",\"removed_by\"", "").replaceAll(",\\\\N,\\\\N\r\n", "\r\n"));
+        files.compute(
+                "manifest.json",
+                (name, json) -> json.replaceFirst("\"version\" : 2", "\"version\" : 1")
+                        .replaceAll("\"(season_\\w+|bench_day)\" : \\d+,\\s*", ""));
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream out = new ZipOutputStream(bytes)) {
+            for (var file : files.entrySet()) {
+                out.putNextEntry(new ZipEntry(file.getKey()));
+                out.write(file.getValue().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+            }
+        }
+        return bytes.toByteArray();
+    }
+
+    @Test
+    void aFarmTakenOutBeforeThereWasWeatherStillComesIn() throws IOException {
+        http.smallFarm();
+        http.cleft(9, 1);
+        byte[] old = ofVersionOne(http.get("/api/exchange/farm.zip").bytes());
+        emptyFarm();
+        Http.Answer brought = http.file("/api/exchange/farm.zip", old);
+        assertThat(brought.status()).as(brought.text()).isEqualTo(200);
+        assertThat(http.get("/api/plants").json().get("total").asInt()).isEqualTo(3);
+        assertThat(http.get("/api/flush").json().get("lanes").size()).isZero();
     }
 
     @Test

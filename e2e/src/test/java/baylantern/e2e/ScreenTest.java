@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -23,6 +24,9 @@ import org.junit.jupiter.api.BeforeAll;
 /** A browser on the real application. Every test fails on an error in the console or a request that leaves the machine. */
 abstract class ScreenTest {
 
+    /** Long enough for a cold server on a busy machine; nothing waits longer than it must. */
+    private static final double PATIENCE_MS = 20_000;
+
     private static Playwright playwright;
     private static Browser browser;
 
@@ -31,6 +35,7 @@ abstract class ScreenTest {
 
     @BeforeAll
     static void openBrowser() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright
@@ -76,7 +81,7 @@ abstract class ScreenTest {
                 "if (!localStorage.getItem('bay-lantern-choices')) localStorage.setItem('bay-lantern-choices',"
                         + " JSON.stringify({ length: 'mm', theme: '" + theme + "' }))");
         Page page = context.newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(PATIENCE_MS);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") && !message.text().contains("status of 4")) {
                 faults.add("console: " + message.text());

@@ -39,7 +39,11 @@ import tools.jackson.databind.json.JsonMapper;
 class FarmZip {
 
     static final String FORMAT = "bay-lantern-farm";
-    static final int FORMAT_VERSION = 1;
+    static final int FORMAT_VERSION = 2;
+
+    /** The oldest version still read: it lacks the tables that came later. */
+    static final int OLDEST_READ = 1;
+
     private static final String MANIFEST = "manifest.json";
     private static final long MOST_BYTES = 1L << 30;
 
@@ -135,14 +139,20 @@ class FarmZip {
     }
 
     private static void check(Manifest manifest, Map<String, Content> tables) {
-        if (!FORMAT.equals(manifest.format()) || manifest.version() != FORMAT_VERSION) {
+        if (!FORMAT.equals(manifest.format())
+                || manifest.version() < OLDEST_READ
+                || manifest.version() > FORMAT_VERSION) {
             throw FarmProblem.wrong(
                     "version",
                     manifest.version(),
-                    "" + FORMAT_VERSION,
+                    OLDEST_READ + " to " + FORMAT_VERSION,
                     "This farm was written in another version of the format.");
         }
         for (String table : TableVault.TABLES) {
+            if (manifest.version() < FORMAT_VERSION && !manifest.rows().containsKey(table)) {
+                tables.put(table, Content.EMPTY);
+                continue;
+            }
             Content content = tables.get(table);
             int told = manifest.rows().getOrDefault(table, -1);
             if (content == null || content.rows().size() != told) {

@@ -43,7 +43,11 @@ public class TableVault {
     }
 
     /** A table's content: column names, and each cell as text or null. */
-    public record Content(List<String> columns, List<List<@Nullable String>> rows) {}
+    public record Content(List<String> columns, List<List<@Nullable String>> rows) {
+
+        /** A table an older farm did not have. */
+        public static final Content EMPTY = new Content(List.of(), List.of());
+    }
 
     /** Column names of a table, in order. */
     public List<String> columns(String table) {
@@ -81,13 +85,16 @@ public class TableVault {
         return rows != null && rows == 0;
     }
 
-    /** Fills a table and lets its numbering go on after the highest id. */
+    /** Fills a table, columns an older farm lacked staying empty, and lets its numbering go on after the highest id. */
     @Transactional
     public void fill(String table, Content content) {
-        List<String> columns = columns(table);
-        if (!columns.equals(content.columns())) {
+        if (content.rows().isEmpty()) {
+            return;
+        }
+        List<String> columns = content.columns();
+        if (!columns(table).containsAll(columns)) {
             throw FarmProblem.wrong(
-                    table, content.columns(), columns.toString(), table + ".csv has other columns than this version.");
+                    table, columns, columns(table).toString(), table + ".csv has other columns than this version.");
         }
         String marks = String.join(", ", columns.stream().map(c -> "?").toList());
         String sql = "INSERT INTO " + known(table) + " (" + String.join(", ", columns) + ") VALUES (" + marks + ")";
