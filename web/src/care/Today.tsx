@@ -85,7 +85,11 @@ function NoGrafts() {
       <Link to="/farm/notebook" className="text-sea underline">
         brought in
       </Link>{" "}
-      as well.
+      as well. To light the first lamp, choose a stock and a tree you cut wood from under{" "}
+      <Link to="/trees" className="text-sea underline">
+        Trees
+      </Link>{" "}
+      and note what their buds show.
     </Teach>
   );
 }

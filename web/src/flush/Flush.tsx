@@ -21,7 +21,7 @@ import { PlantSheet } from "./PlantSheet";
 import { laneRows, speciesOf } from "./rows";
 import { laneDays, type Zoom } from "./span";
 import { Windows } from "./Windows";
-import { headline, pairKey, standingWords } from "./words";
+import { headline, leading, pairKey, standingWords } from "./words";
 
 const REACH_DAYS = 149;
 
@@ -90,6 +90,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
   const x = laneDays(today, zoom, Math.max(240, width - LABEL - 14), scope);
   const last = isoDay(new Date(new Date(`${today}T00:00`).getTime() + REACH_DAYS * 86_400_000));
   const chosenPair = draft && pairKey(draft);
+  const lead = leading(own);
   const pairing = own.find((p) => pairKey(p) === chosenPair);
   const choose = (to?: string) => {
     setDraft(undefined);
@@ -123,7 +124,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
     ArrowRight: (e: KeyboardEvent) => shift(e.shiftKey ? 7 : 1),
     ArrowLeft: (e: KeyboardEvent) => shift(e.shiftKey ? -7 : -1),
     Escape: () => choose(undefined),
-    d: () => own[0] && take(pairing ?? own[0]),
+    d: () => lead && take(pairing ?? lead),
     n: () => setNoting(lanes.filter((lane) => lane.code === code)),
     z: () => setZoom(zoom === "season" ? "year" : "season"),
     t: () => setTable(!table),
@@ -144,9 +145,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
       <StageTextures />
       <section className="relative flex min-w-0 flex-1 flex-col px-[26px] pt-5 max-sm:hidden" hidden={phone}>
         <Statement title={headline(own)}>
-          {own[0]
-            ? `${own[0].varietyName} on ${own[0].spotName} stocks: ${standingWords(own[0], today)}`
-            : ""}
+          {lead ? `${lead.varietyName} on ${lead.spotName} stocks: ${standingWords(lead, today)}` : ""}
         </Statement>
         <Tools
           species={species}

@@ -42,7 +42,7 @@ interface ViewProps {
 /** A season or the year, lanes or a table. */
 export function View(props: ViewProps) {
   return (
-    <div className="-ml-1.5 flex text-[13.5px]">
+    <div className="flex text-[13.5px]">
       {(["season", "year"] as const).map((zoom) => (
         <button
           key={zoom}

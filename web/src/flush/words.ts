@@ -6,23 +6,27 @@ type Pairing = Schemas["PairingView"];
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
+const RANK = { LIT: 0, CLOSING: 1, WAITING_FOR_WOOD: 2, WAITING_FOR_STOCK: 2, WAITING_FOR_WEATHER: 2 };
+
+/** The pairing to speak of first: lit, then closing, then the one whose window comes soonest. */
+export function leading(pairings: Pairing[]): Pairing | undefined {
+  const soon = (p: Pairing) => `${RANK[p.standing]}${p.window?.first ?? "9999"}`;
+  return [...pairings].sort((a, b) => soon(a).localeCompare(soon(b)))[0];
+}
+
 /** The one large statement: what is lit now, or what comes first. */
 export function headline(pairings: Pairing[]): string {
-  const lit = pairings.filter((p) => p.standing === "LIT");
-  const closing = pairings.filter((p) => p.standing === "CLOSING");
-  if (lit[0]) return `${capital(lit[0].woodSpecies)} is lit${until(lit[0])}`;
-  if (closing[0])
-    return `${capital(closing[0].woodSpecies)} is closing${until(closing[0]).replace(" until", ",")}`;
-  const next = pairings
-    .filter((p) => p.window)
-    .sort((a, b) => (a.window?.first ?? "").localeCompare(b.window?.first ?? ""))[0];
-  if (next?.window) return `${capital(next.woodSpecies)} comes next, about ${dayWords(next.window.first)}`;
+  const lead = leading(pairings);
+  const name = capital(lead?.woodSpecies ?? "");
+  if (lead?.standing === "LIT") return `${name} is lit${until(lead, " until about")}`;
+  if (lead?.standing === "CLOSING") return `${name} is closing${until(lead, ", about")}`;
+  if (lead?.window) return `${name} comes next, about ${dayWords(lead.window.first)}`;
   return "Nothing is lit, and no window is in sight";
 }
 
-function until(pairing: Pairing): string {
+function until(pairing: Pairing, words: string): string {
   const end = pairing.window?.ends.mid ?? pairing.window?.last;
-  return end ? ` until about ${dayWords(end)}` : "";
+  return end ? `${words} ${dayWords(end)}` : "";
 }
 
 /** How a pairing stands, in a short sentence or two with its days. */

@@ -1,6 +1,6 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useRef, useState } from "react";
-import { useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { usePlants, useVarieties } from "../api/queries";
 import { Button, Input, Statement, Teach, Trouble } from "../ui/parts";
@@ -125,7 +125,13 @@ function PlantTable({ list, text }: { list: Schemas["PlantList"]; text: string }
                 className="absolute grid w-full grid-cols-[120px_1fr_1fr_1fr_120px] items-center gap-3 border-line border-b px-1 max-sm:grid-cols-[110px_1fr_1fr]"
                 style={{ height: item.size, transform: `translateY(${item.start}px)` }}
               >
-                <span className="code text-[14.5px]">{plant.code}</span>
+                <Link
+                  to={`/flush/${encodeURIComponent(plant.code)}`}
+                  aria-label={`${plant.code}: its buds`}
+                  className="code text-[14.5px] text-sea underline"
+                >
+                  {plant.code}
+                </Link>
                 <span className="truncate">
                   {plant.speciesKey} {KINDS[plant.kind]}
                 </span>

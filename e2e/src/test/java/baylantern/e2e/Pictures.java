@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
@@ -32,6 +33,20 @@ class Pictures extends ScreenTest {
             Page desk = desk(demo);
             desk.navigate("/today");
             keep(desk, "today");
+            desk.navigate("/flush");
+            assertThat(desk.getByText("its wave on the band")).isVisible();
+            keep(desk, "flush");
+            desk.navigate("/flush/HA-M1");
+            assertThat(desk.getByText("How sure")).isVisible();
+            keep(desk, "flush-tree");
+            desk.navigate("/flush");
+            desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Petrel Deep on")))
+                    .click();
+            assertThat(desk.getByText("Before and on the day")).isVisible();
+            keep(desk, "graft-day");
+            desk.navigate("/farm/weather");
+            assertThat(desk.getByText("Normals of the site")).isVisible();
+            keep(desk, "weather");
             desk.navigate("/bench");
             desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("MG-122"))
                     .click();
@@ -58,6 +73,10 @@ class Pictures extends ScreenTest {
             Page phone = phone(demo);
             phone.navigate("/rounds");
             keep(phone, "rounds-phone");
+            phone.navigate("/flush");
+            phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^S AV-126")))
+                    .click();
+            keep(phone, "flush-phone");
         }
     }
 }
