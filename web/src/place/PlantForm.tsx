@@ -1,6 +1,6 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { useRules, useSpots } from "../api/queries";
+import { useRules, useSpots, useVarieties } from "../api/queries";
 import { Button, Field, Input, Select } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -9,6 +9,7 @@ import { done } from "../undo";
 export function PlantForm({ onSaved }: { onSaved: () => void }) {
   const rules = useRules();
   const spots = useSpots();
+  const varieties = useVarieties();
   const [entry, setEntry] = useState({
     lines: "",
     speciesKey: "",
@@ -16,10 +17,13 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
     stockKind: "",
     spot: "",
     startedOn: "",
+    varietyId: "",
   });
   const { send, problem, busy, errorOf } = useSend();
   const set = (change: Partial<typeof entry>) => setEntry({ ...entry, ...change });
   const kinds = rules.data?.species.find((s) => s.key === entry.speciesKey)?.stockKinds ?? [];
+  const named = entry.kind !== "SEEDLING_STOCK";
+  const own = (varieties.data ?? []).filter((v) => v.speciesKey === entry.speciesKey);
   const save = async () => {
     const count = entry.lines.split("\n").filter((l) => l.trim()).length;
     const saved = await send(async () => {
@@ -35,6 +39,7 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
             stockKind: entry.stockKind || undefined,
             spotId: spot.id,
             startedOn: entry.startedOn || undefined,
+            varietyId: named && entry.varietyId ? Number(entry.varietyId) : undefined,
           },
         }),
       );
@@ -69,7 +74,7 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
         <Field label="Species" error={errorOf("speciesKey")}>
           <Select
             value={entry.speciesKey}
-            onChange={(e) => set({ speciesKey: e.target.value, stockKind: "" })}
+            onChange={(e) => set({ speciesKey: e.target.value, stockKind: "", varietyId: "" })}
           >
             <option value="">choose</option>
             {(rules.data?.species ?? []).map((s) => (
@@ -86,6 +91,22 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
             <option value="MOTHER_TREE">mother tree</option>
           </Select>
         </Field>
+        {named && (
+          <Field
+            label="What variety it is"
+            hint="trees of a variety are where wood is cut"
+            error={errorOf("varietyId")}
+          >
+            <Select value={entry.varietyId} onChange={(e) => set({ varietyId: e.target.value })}>
+              <option value="">not said</option>
+              {own.map((v) => (
+                <option key={v.id} value={v.id}>
+                  {v.name}
+                </option>
+              ))}
+            </Select>
+          </Field>
+        )}
         {kinds.length > 0 && (
           <Field label="Stock kind">
             <Select value={entry.stockKind} onChange={(e) => set({ stockKind: e.target.value })}>

@@ -214,4 +214,51 @@ class FlushApiTest extends ApiTest {
                 .contains("pinching comes too late");
         assertThat(http.get("/api/graft-days").json().size()).isZero();
     }
+
+    @Test
+    void flowersOfEarlierYearsWarnAndTheDaysOfAPairingAreAllTold() {
+        note(1, "S", 1);
+        http.post(
+                "/api/flush/notes",
+                Map.of(
+                        "plantIds",
+                        List.of(4),
+                        "day",
+                        today.plusDays(12).minusYears(1).toString(),
+                        "sun",
+                        "M",
+                        "flowering",
+                        true));
+        note(1, "M", 4);
+        JsonNode around = http.post("/api/graft-days/look", day(12)).json();
+        assertThat(around.get("conflicts").toString())
+                .contains("was in flower about this time in ["
+                        + (today.plusDays(12).getYear() - 1) + "]");
+        assertThat(http.post("/api/graft-days/look", day(60))
+                        .json()
+                        .get("conflicts")
+                        .toString())
+                .doesNotContain("in flower");
+        JsonNode days = http.get("/api/windows/days?spotId=1&stockSpecies=avocado&varietyId=1")
+                .json();
+        assertThat(days.size()).isEqualTo(150);
+        for (JsonNode scored : days) {
+            double score = scored.get("score").asDouble();
+            assertThat(score).isBetween(0.0, scored.get("wood").asDouble() + 1e-9);
+        }
+        assertThat(http.get("/api/windows/days?spotId=77&stockSpecies=avocado&varietyId=1")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aProtectedVarietyAndATechniqueTheSpeciesRefusesAreSaid() {
+        note(1, "S", 1);
+        Map<String, Object> mango = day(9);
+        mango.put("varietyId", 2);
+        mango.put("techniqueKey", "t-bud");
+        String conflicts =
+                http.post("/api/graft-days/look", mango).json().get("conflicts").toString();
+        assertThat(conflicts).contains("licence").contains("snaps");
+    }
 }

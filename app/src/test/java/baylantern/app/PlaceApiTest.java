@@ -227,4 +227,23 @@ class PlaceApiTest extends ApiTest {
         assertThat(http.post("/api/acts/" + act + "/undo", Map.of()).status()).isEqualTo(200);
         assertThat(http.get("/api/plants").json().get("total").asInt()).isZero();
     }
+
+    @Test
+    void treesOfAVarietyArePastedAndAnotherSpeciesIsRefused() {
+        http.smallFarm();
+        Map<String, Object> paste = new java.util.HashMap<>(Map.of(
+                "lines", "PB-M1 90 600", "speciesKey", "avocado", "kind", "MOTHER_TREE", "spotId", 1, "varietyId", 2));
+        Http.Answer wrong = http.post("/api/plants/paste", paste);
+        assertThat(wrong.status()).isEqualTo(422);
+        assertThat(wrong.text()).contains("Copper Anchor is of another species").contains("varietyId");
+        paste.put("varietyId", 1);
+        assertThat(http.post("/api/plants/paste", paste).status()).isEqualTo(200);
+        assertThat(http.get("/api/plants?search=PB-M1")
+                        .json()
+                        .get("plants")
+                        .get(0)
+                        .get("varietyName")
+                        .asString())
+                .isEqualTo("Pale Buoy");
+    }
 }

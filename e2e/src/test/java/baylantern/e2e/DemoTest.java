@@ -181,6 +181,7 @@ class DemoTest extends ScreenTest {
             Page page = open(lantern, 1280, 800, theme);
             for (String path : List.of(
                     "/today",
+                    "/flush",
                     "/rounds",
                     "/bench",
                     "/takes",

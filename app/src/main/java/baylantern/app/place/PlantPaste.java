@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Many plants of one sort at once: a line each, with the code, then the stem's diameter in mm (several stems joined by a
  * plus), then the height of the cut above the soil in mm; what is not measured is left out.
+ *
+ * @param varietyId what field and mother trees are; of the same species
  */
 record PlantPaste(
         @NotBlank(message = "needs a line for each plant")
@@ -19,4 +21,5 @@ record PlantPaste(
         @NotNull(message = "needs a kind") PlantKind kind,
         @Nullable String stockKind,
         @NotNull(message = "needs a place") Long spotId,
-        @Nullable LocalDate startedOn) {}
+        @Nullable LocalDate startedOn,
+        @Nullable Long varietyId) {}

@@ -135,6 +135,14 @@ public class PlantService implements Undoer {
         if (placeService.spots().stream().noneMatch(spot -> spot.id() == entry.spotId())) {
             throw FarmProblem.wrong("spotId", entry.spotId(), "a place of this farm", "There is no such place.");
         }
+        if (entry.varietyId() != null
+                && !placeService.variety(entry.varietyId()).speciesKey().equals(entry.speciesKey())) {
+            throw FarmProblem.wrong(
+                    "varietyId",
+                    entry.varietyId(),
+                    "a variety of " + entry.speciesKey(),
+                    placeService.variety(entry.varietyId()).name() + " is of another species.");
+        }
         if (entry.startedOn() != null && entry.startedOn().isAfter(clock.today())) {
             throw FarmProblem.wrong(
                     "startedOn", entry.startedOn(), "up to " + clock.today(), "It was sown or planted after today.");
@@ -185,7 +193,7 @@ public class PlantService implements Undoer {
                 paste.stockKind(),
                 paste.spotId(),
                 paste.startedOn(),
-                null,
+                paste.varietyId(),
                 null,
                 stems,
                 null);

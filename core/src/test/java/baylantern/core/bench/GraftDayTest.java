@@ -11,6 +11,9 @@ import baylantern.core.season.weather.Weather;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 /** What hangs on a chosen graft day. */
@@ -18,6 +21,8 @@ class GraftDayTest {
 
     private static final Rulebook RULES = Rulebook.shipped();
     private static final LocalDate DAY = LocalDate.of(2026, 5, 30);
+    private static final Weather MILD =
+            new Weather(StartingClimates.of(StartingClimates.Kind.MILD_COAST, 31.4), List.of());
     private final GraftDay days = new GraftDay(RULES);
 
     private static GraftDay.Plan plan(LocalDate day, String species, String technique, int grafts) {
@@ -66,5 +71,36 @@ class GraftDayTest {
         }
         assertThat(days.around(plan(DAY, "citrus", "chip", 10), clock, clock).shoots())
                 .isEqualTo(5);
+    }
+
+    /** Any technique on any species on any day: each step lies within its own span, and none after the graft. */
+    @Property(tries = 150)
+    void everyStepLiesInItsSpanAndNoneAfterTheGraft(
+            @ForAll @IntRange(min = 0, max = 12) int technique,
+            @ForAll @IntRange(min = 0, max = 12) int species,
+            @ForAll @IntRange(min = 0, max = 364) int later,
+            @ForAll @IntRange(min = 1, max = 10_000) int grafts) {
+        String wood = List.copyOf(RULES.species()).get(species).key();
+        HealingClock clock = new WarmthClock(
+                HealingRate.of(RULES.species(wood).orElseThrow()), MILD, DAY.minusDays(400), DAY.plusDays(1200));
+        LocalDate day = DAY.plusDays(later);
+        GraftDay.Around around = days.around(
+                new GraftDay.Plan(
+                        day,
+                        wood,
+                        List.copyOf(RULES.techniques()).get(technique),
+                        grafts,
+                        "BAG",
+                        Map.of("water", "rest-4")),
+                clock,
+                clock);
+        assertThat(around.shoots()).isPositive().isLessThanOrEqualTo(2 * grafts + 1);
+        assertThat(around.tasks()).allSatisfy(step -> {
+            assertThat(step.earliest()).isBeforeOrEqualTo(step.target());
+            assertThat(step.target()).isBeforeOrEqualTo(step.latest());
+            assertThat(step.latest()).isBeforeOrEqualTo(day);
+        });
+        assertThat(around.visits()).allSatisfy(v -> assertThat(v.earliest()).isAfterOrEqualTo(day));
+        assertThat(around.tasks().get(around.tasks().size() - 1).step()).isEqualTo(GraftDay.Step.GRAFT);
     }
 }
