@@ -3,6 +3,14 @@ import api, { ProblemError, told } from "./api/client";
 import { readAnew } from "./api/queries";
 
 let lastAct: number | undefined;
+let tail: Promise<unknown> = Promise.resolve();
+
+/** Does what is asked in the order it was asked for: quick keys must not overtake each other on their way. */
+export function inOrder<T>(work: () => Promise<T>): Promise<T> {
+  const next = tail.then(work);
+  tail = next.catch(() => undefined);
+  return next;
+}
 
 /** Tells what was done and how to take it back. */
 export function done(sentence: string, actId?: number) {
@@ -18,6 +26,11 @@ export function failed(problem: unknown) {
 
 /** Takes back an act, or the newest one the farm remembers. */
 export async function takeBack(actId?: number) {
+  await inOrder(() => undoOne(actId));
+  await readAnew();
+}
+
+async function undoOne(actId?: number) {
   try {
     const id = actId ?? lastAct ?? (await told(api.GET("/api/acts")))[0]?.id;
     if (id === undefined) {
@@ -31,5 +44,4 @@ export async function takeBack(actId?: number) {
     if (problem instanceof ProblemError && problem.status === 409) lastAct = undefined;
     failed(problem);
   }
-  await readAnew();
 }

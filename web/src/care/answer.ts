@@ -1,7 +1,7 @@
 import api, { type Schemas, told } from "../api/client";
 import { readAnew } from "../api/queries";
 import type { Sign } from "../drawings/signs";
-import { done, failed } from "../undo";
+import { done, failed, inOrder } from "../undo";
 
 type Graft = Schemas["Graft"];
 
@@ -13,8 +13,11 @@ export async function answer(
 ): Promise<boolean> {
   try {
     const body = { grafts: grafts.map((g) => ({ graftId: g.id, version: g.version })), sign, ...more };
-    const answered = await told(api.POST("/api/looks", { body }));
-    done(answered.sentence, answered.actId);
+    const answered = await inOrder(async () => {
+      const taken = await told(api.POST("/api/looks", { body }));
+      done(taken.sentence, taken.actId);
+      return taken;
+    });
     for (const told of answered.told) failed(told.sentence);
     await readAnew();
     return true;
