@@ -1,4 +1,4 @@
-import { differenceInCalendarDays, format, parseISO } from "date-fns";
+import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
 
 /** "Thu 14 May" from an ISO day. */
 export const dayWords = (iso: string) => format(parseISO(iso), "EEE d MMM");
@@ -20,3 +20,6 @@ export const daysBetween = (from: string, to: string) =>
   differenceInCalendarDays(parseISO(to), parseISO(from));
 
 export const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
+
+/** The day so many days after an ISO day, by the calendar: a change of the clocks makes no odds. */
+export const daysOn = (iso: string, days: number) => isoDay(addDays(parseISO(iso), days));

@@ -1,7 +1,8 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import type { Schemas } from "../api/client";
-import { isoDay } from "../days";
+import { useRules } from "../api/queries";
+import { daysOn } from "../days";
 import { StageTextures } from "../drawings/StageTextures";
 import { useScope } from "../frame/scope";
 import { Button, Statement, Teach, Trouble } from "../ui/parts";
@@ -80,15 +81,16 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
   const [table, setTable] = useState(false);
   const [draft, setDraft] = useState<Draft>();
   const [noting, setNoting] = useState<Schemas["LaneRow"][]>();
-  const slipping =
-    draft?.techniqueKey === "t-bud" || draft?.techniqueKey === "inverted-t" || draft?.techniqueKey === "bark";
+  const rules = useRules();
+  const technique = rules.data?.techniques.find((t) => t.key === draft?.techniqueKey);
+  const slipping = technique?.bark === "YES";
   const pairings = usePairings(slipping);
   const plans = usePlans();
   const around = useAround(entryOf(draft));
   const own = (pairings.data?.pairings ?? []).filter((p) => species === "all" || p.woodSpecies === species);
   const rows = useMemo(() => laneRows(lanes, species === "all" ? undefined : species), [lanes, species]);
   const x = laneDays(today, zoom, Math.max(240, width - LABEL - 14), scope);
-  const last = isoDay(new Date(new Date(`${today}T00:00`).getTime() + REACH_DAYS * 86_400_000));
+  const last = daysOn(today, REACH_DAYS);
   const chosenPair = draft && pairKey(draft);
   const lead = leading(own);
   const pairing = own.find((p) => pairKey(p) === chosenPair);
@@ -115,8 +117,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
   const shift = (by: number) =>
     setDraft((before) => {
       if (!before) return before;
-      const moved = isoDay(new Date(new Date(`${before.day}T12:00`).getTime() + by * 86_400_000));
-      return { ...before, day: within(moved, today, last) };
+      return { ...before, day: within(daysOn(before.day, by), today, last) };
     });
   const keys = {
     ArrowDown: () => step(1),
@@ -174,7 +175,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
               view={<View zoom={zoom} onZoom={setZoom} table={table} onTable={setTable} />}
               head={
                 <Windows
-                  pairings={own.slice(0, 6)}
+                  pairings={own}
                   plans={(plans.data ?? []).filter((p) => species === "all" || p.speciesKey === species)}
                   x={x}
                   today={today}

@@ -1,3 +1,4 @@
+import { StageBadge } from "../drawings/StageBadge";
 import { STAGE_ORDER, STAGES } from "../drawings/stages";
 import { choose, useChoices } from "../units";
 import type { Zoom } from "./span";
@@ -78,12 +79,7 @@ export function Legend(props: { species: string; waves: string[] }) {
     <div className="flex flex-wrap items-center gap-x-4 py-2 text-[13px] text-soft">
       {STAGE_ORDER.map((stage) => (
         <span key={stage} className="inline-flex items-center gap-1.5">
-          <span
-            className="code inline-flex size-[17px] items-center justify-center rounded-sm text-[11px] font-bold"
-            style={{ background: STAGES[stage].fill, color: STAGES[stage].ink }}
-          >
-            {stage}
-          </span>
+          <StageBadge stage={stage} size="small" />
           {STAGES[stage].words}
         </span>
       ))}

@@ -1,9 +1,11 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
+import { readAnew } from "../api/queries";
+import { StageBadge } from "../drawings/StageBadge";
 import { STAGE_ORDER, STAGES, type Stage } from "../drawings/stages";
 import { Button, Field, Input, Overlay } from "../ui/parts";
 import { useSend } from "../ui/useSend";
-import { done } from "../undo";
+import { done, failed, inOrder } from "../undo";
 import { useChoices } from "../units";
 
 /** Six keys, one for each stage. */
@@ -18,13 +20,7 @@ export function StageKeys({ onStage, disabled }: { onStage: (stage: Stage) => vo
           onClick={() => onStage(stage)}
           className="flex min-h-11 items-center gap-2 rounded border border-line bg-surface py-1 pr-2 pl-1.5 hover:border-sea max-sm:gap-1.5 max-sm:text-[15px]"
         >
-          <span
-            aria-hidden="true"
-            className="code inline-flex size-7 shrink-0 items-center justify-center rounded font-bold"
-            style={{ background: STAGES[stage].fill, color: STAGES[stage].ink }}
-          >
-            {stage}
-          </span>
+          <StageBadge stage={stage} size="middle" />
           {STAGES[stage].words}
         </button>
       ))}
@@ -34,8 +30,21 @@ export function StageKeys({ onStage, disabled }: { onStage: (stage: Stage) => vo
 
 /** Sends a note and says what was odd about it. */
 export async function noteStage(body: Schemas["NoteEntry"]) {
-  const noted = await told(api.POST("/api/flush/notes", { body }));
+  const noted = await inOrder(() => told(api.POST("/api/flush/notes", { body })));
   done([noted.sentence, ...noted.findings.map((f) => f.message)].join(". "), noted.actId);
+}
+
+/** A stage by one tap; says so when it could not be noted. */
+export async function quickNote(plantIds: number[], stage: Stage): Promise<boolean> {
+  try {
+    await noteStage({ plantIds, sun: stage });
+    return true;
+  } catch (problem) {
+    failed(problem);
+    return false;
+  } finally {
+    await readAnew();
+  }
 }
 
 interface NoteStageProps {

@@ -3,38 +3,59 @@ import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { awayWords } from "../days";
 import { rangeWords } from "../drawings/Lane";
-import { STAGES, type Stage } from "../drawings/stages";
-import { useSend } from "../ui/useSend";
-import { noteStage, StageKeys } from "./NoteStage";
+import { StageBadge } from "../drawings/StageBadge";
+import type { Stage } from "../drawings/stages";
+import { quickNote, StageKeys } from "./NoteStage";
 import { laneRows } from "./rows";
 
 /** The bud watch in the field: tap the tree, tap the stage. */
 export function PhoneWatch({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string }) {
-  const [open, setOpen] = useState<number>();
-  const { send, busy } = useSend();
+  const [open, setOpen] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const turn = (what: string) => setOpen(open === what ? undefined : what);
   const note = async (plantIds: number[], stage: Stage) => {
-    const kept = await send(async () => {
-      await noteStage({ plantIds, sun: stage });
-      return true;
-    });
-    if (kept) setOpen(undefined);
+    setBusy(true);
+    if (await quickNote(plantIds, stage)) setOpen(undefined);
+    setBusy(false);
   };
   return (
     <ul>
       {laneRows(lanes, undefined).map((row) =>
         row.kind === "group" ? (
-          <li key={row.name} className="mt-4 border-ink border-b-2 pb-1 font-semibold first:mt-1">
-            {row.name}
+          <li key={row.name} className="mt-4 border-ink border-b-2 pb-1 first:mt-1">
+            <button
+              type="button"
+              aria-expanded={open === row.name}
+              aria-label={`${row.name}: note all ${row.lanes.length}`}
+              className="flex min-h-11 w-full items-end justify-between text-left"
+              onClick={() => turn(row.name)}
+            >
+              <b>{row.name}</b>
+              <span className="text-[14.5px] text-sea underline">note the row</span>
+            </button>
+            {open === row.name && (
+              <div className="py-2">
+                <StageKeys
+                  disabled={busy}
+                  onStage={(stage) =>
+                    note(
+                      row.lanes.map((lane) => lane.plantId),
+                      stage,
+                    )
+                  }
+                />
+              </div>
+            )}
           </li>
         ) : (
           <li key={row.lane.plantId} className="border-line border-b">
             <button
               type="button"
-              aria-expanded={open === row.lane.plantId}
+              aria-expanded={open === row.lane.code}
               className="grid min-h-13 w-full grid-cols-[34px_1fr_auto] items-center gap-2 py-1.5 text-left"
-              onClick={() => setOpen(open === row.lane.plantId ? undefined : row.lane.plantId)}
+              onClick={() => turn(row.lane.code)}
             >
-              <StageBadge lane={row.lane} />
+              <StageBadge stage={row.lane.last?.stage} size="large" />
               <span>
                 <b className="code">{row.lane.code}</b> {row.lane.varietyName}
                 <span className="block text-[14px] text-soft">
@@ -48,7 +69,7 @@ export function PhoneWatch({ lanes, today }: { lanes: Schemas["LaneRow"][]; toda
                 {row.lane.coming[0] ? rangeWords(row.lane.coming[0]) : "unknown"}
               </span>
             </button>
-            {open === row.lane.plantId && (
+            {open === row.lane.code && (
               <div className="pb-3">
                 <StageKeys disabled={busy} onStage={(stage) => note([row.lane.plantId], stage)} />
                 <Link
@@ -63,19 +84,5 @@ export function PhoneWatch({ lanes, today }: { lanes: Schemas["LaneRow"][]; toda
         ),
       )}
     </ul>
-  );
-}
-
-function StageBadge({ lane }: { lane: Schemas["LaneRow"] }) {
-  const stage = lane.last?.stage;
-  return (
-    <span
-      className="code inline-flex size-8 items-center justify-center rounded font-bold"
-      style={
-        stage ? { background: STAGES[stage].fill, color: STAGES[stage].ink } : { background: "var(--line)" }
-      }
-    >
-      {stage ?? "?"}
-    </span>
   );
 }

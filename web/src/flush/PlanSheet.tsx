@@ -1,7 +1,6 @@
-import { addDays, parseISO } from "date-fns";
 import api, { type Schemas, told } from "../api/client";
 import { useRules } from "../api/queries";
-import { awayWords, dayWords, isoDay } from "../days";
+import { awayWords, daysOn, dayWords } from "../days";
 import { Button, Field, Input, PartHeading, Select } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -45,7 +44,7 @@ export function PlanSheet({ draft, today, around, problem, pairing, onDraft, onC
       onClose();
     }
   };
-  const move = (days: number) => onDraft({ day: isoDay(addDays(parseISO(draft.day), days)) });
+  const move = (days: number) => onDraft({ day: daysOn(draft.day, days) });
   return (
     <section aria-label="A graft day">
       <div className="flex items-baseline justify-between gap-2">

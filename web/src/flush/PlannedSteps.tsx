@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { awayWords, dayWords } from "../days";
+import { awayWords, daysOn, dayWords } from "../days";
 import { PartHeading } from "../ui/parts";
 import { usePlans } from "./flushApi";
 
@@ -8,9 +8,7 @@ const WITHIN_DAYS = 7;
 /** Steps of planned graft days that serve now or soon. */
 export function PlannedSteps({ today }: { today: string }) {
   const plans = usePlans();
-  const soon = new Date(new Date(`${today}T12:00`).getTime() + WITHIN_DAYS * 86_400_000)
-    .toISOString()
-    .slice(0, 10);
+  const soon = daysOn(today, WITHIN_DAYS);
   const steps = (plans.data ?? []).flatMap((plan) =>
     plan.around.tasks
       .filter((task) => task.latest >= today && task.earliest <= soon && task.target <= soon)

@@ -2,12 +2,13 @@ import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { dayAndYear, dayWords } from "../days";
 import { rangeWords } from "../drawings/Lane";
+import { StageBadge } from "../drawings/StageBadge";
 import { STAGES, type Stage } from "../drawings/stages";
 import { PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { usePlantSheet } from "./flushApi";
-import { NoteStage, noteStage, StageKeys } from "./NoteStage";
+import { NoteStage, quickNote, StageKeys } from "./NoteStage";
 
 type Sheet = Schemas["PlantSheet"];
 
@@ -21,7 +22,7 @@ export function PlantSheet({ code, onClose }: { code: string; onClose: () => voi
 
 function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
   const [noting, setNoting] = useState(false);
-  const { send, busy } = useSend();
+  const { send, busy, problem } = useSend();
   const { plant, lane } = sheet;
   const remove = async () => {
     const removed = await send(() =>
@@ -31,7 +32,7 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
     done(`${plant.code} is off the farm; its history stays`, removed.actId);
     onClose();
   };
-  const note = (stage: Stage) => send(() => noteStage({ plantIds: [plant.id], sun: stage }));
+  const note = (stage: Stage) => quickNote([plant.id], stage);
   return (
     <section aria-label={`Tree ${plant.code}`}>
       <div className="flex items-baseline justify-between gap-2">
@@ -56,6 +57,7 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
       <button type="button" className="mt-4 text-[14.5px] text-sea underline" onClick={remove}>
         Take this tree off the farm; its history stays
       </button>
+      <Trouble problem={problem} />
       {lane === undefined && <p className="mt-3 text-soft">Note one stage, and its forecast begins.</p>}
     </section>
   );
@@ -142,7 +144,7 @@ function History({ sheet }: { sheet: Sheet }) {
     const removed = await told(api.DELETE("/api/flush/notes/{id}", { params: { path: { id } } }));
     done(removed.sentence, removed.actId);
   };
-  const { send } = useSend();
+  const { send, problem } = useSend();
   if (sheet.history.length === 0) return null;
   return (
     <>
@@ -186,6 +188,7 @@ function History({ sheet }: { sheet: Sheet }) {
           </li>
         ))}
       </ol>
+      <Trouble problem={problem} />
       <NoteStage
         open={correcting !== undefined}
         onClose={() => setCorrecting(undefined)}
@@ -204,12 +207,7 @@ function Shares({ text }: { text: string }) {
         const stage = part[0] as Stage;
         return (
           <span key={part} className="mr-1.5 whitespace-nowrap">
-            <span
-              className="code mr-0.5 inline-flex size-[18px] items-center justify-center rounded-sm text-[11.5px] font-bold"
-              style={{ background: STAGES[stage].fill, color: STAGES[stage].ink }}
-            >
-              {stage}
-            </span>
+            <StageBadge stage={stage} size="small" />{" "}
             {part.slice(1) === "100" ? STAGES[stage].words : `${part.slice(1)} %`}
           </span>
         );

@@ -5,9 +5,10 @@ import { dayWords } from "../days";
 import type { Days } from "../drawings/Lane";
 import { LABEL } from "./LaneField";
 import { dayAt } from "./span";
-import { pairKey, standingWords } from "./words";
+import { inOrderOfWindow, pairKey, standingWords } from "./words";
 
 const ROW = 24;
+const MOST = 8;
 
 interface WindowsProps {
   pairings: Schemas["PairingView"][];
@@ -24,7 +25,9 @@ interface WindowsProps {
 
 /** The lit stretches of every pairing, and the graft day one drags over them with all that hangs on it. */
 export function Windows(props: WindowsProps) {
-  const { x, pairings, today } = props;
+  const { x, today } = props;
+  const pairings = inOrderOfWindow(props.pairings).slice(0, MOST);
+  const hidden = props.pairings.length - pairings.length;
   const ref = useRef<SVGSVGElement>(null);
   const dragging = useRef(false);
   const spots = new Set(pairings.map((p) => p.spotId)).size;
@@ -51,6 +54,7 @@ export function Windows(props: WindowsProps) {
             </span>
           </button>
         ))}
+        {hidden > 0 && <p className="pl-2 text-[13px] text-soft">{hidden} more in the table</p>}
       </div>
       <svg
         ref={ref}

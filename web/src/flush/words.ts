@@ -8,11 +8,14 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const RANK = { LIT: 0, CLOSING: 1, WAITING_FOR_WOOD: 2, WAITING_FOR_STOCK: 2, WAITING_FOR_WEATHER: 2 };
 
-/** The pairing to speak of first: lit, then closing, then the one whose window comes soonest. */
-export function leading(pairings: Pairing[]): Pairing | undefined {
-  const soon = (p: Pairing) => `${RANK[p.standing]}${p.window?.first ?? "9999"}`;
-  return [...pairings].sort((a, b) => soon(a).localeCompare(soon(b)))[0];
-}
+const soon = (p: Pairing) => `${RANK[p.standing]}${p.window?.first ?? "9999"}`;
+
+/** Pairings in the order to speak of them: lit, then closing, then those whose window comes soonest. */
+export const inOrderOfWindow = (pairings: Pairing[]) =>
+  [...pairings].sort((a, b) => soon(a).localeCompare(soon(b)));
+
+/** The pairing to speak of first. */
+export const leading = (pairings: Pairing[]): Pairing | undefined => inOrderOfWindow(pairings)[0];
 
 /** The one large statement: what is lit now, or what comes first. */
 export function headline(pairings: Pairing[]): string {

@@ -1,6 +1,5 @@
-import { addDays, parseISO } from "date-fns";
 import { useSearchParams } from "react-router";
-import { isoDay } from "../days";
+import { daysOn } from "../days";
 
 export interface Scope {
   from?: string;
@@ -28,6 +27,6 @@ export function useScope() {
 
 /** The same span some days later. */
 export function moved(scope: Scope, days: number): Scope {
-  const move = (day?: string) => (day ? isoDay(addDays(parseISO(day), days)) : undefined);
+  const move = (day?: string) => (day ? daysOn(day, days) : undefined);
   return { from: move(scope.from), to: move(scope.to) };
 }

@@ -2,6 +2,8 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useRules } from "../api/queries";
 import { PartHeading, Select, Statement, Trouble } from "../ui/parts";
+import { FigureTable } from "./FigureTable";
+import { FlushFigures } from "./FlushFigures";
 
 const NAMES: Record<string, string> = {
   base: "counts warmth from",
@@ -34,6 +36,7 @@ export function RulesRoom() {
         ))}
       </Select>
       {species && <SpeciesFigures species={species} />}
+      <FlushFigures flush={rules.data.flush} species={key} />
       <PartHeading>Techniques</PartHeading>
       <div className="overflow-auto">
         <table className="w-full min-w-[760px] text-[14.5px]">
@@ -91,25 +94,7 @@ function SpeciesFigures({ species }: { species: Schemas["Species"] }) {
       <p className="mt-3">
         {species.family}, {species.genus}. {species.notes.join(" ")}
       </p>
-      <table className="mt-2 w-full text-[15px]">
-        <caption className="sr-only">Figures for {species.name}</caption>
-        <tbody>
-          {Object.entries(species.figures).map(([name, figure]) => (
-            <tr key={name} className="border-line border-t align-baseline">
-              <th scope="row" className="py-1 pr-3 text-left font-normal">
-                {NAMES[name] ?? name}
-              </th>
-              <td className="code whitespace-nowrap pr-3 text-right">
-                {figure.value} {figure.unit}
-              </td>
-              <td className="whitespace-nowrap pr-4 text-soft">
-                {figure.low} to {figure.high}
-              </td>
-              <td className="text-soft max-sm:hidden">{figure.why}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <FigureTable name={`Figures for ${species.name}`} figures={species.figures} names={NAMES} />
     </>
   );
 }

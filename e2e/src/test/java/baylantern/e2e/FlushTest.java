@@ -161,6 +161,33 @@ class FlushTest extends ScreenTest {
     }
 
     @Test
+    void onThePhoneARowIsNotedAtOnce() {
+        Page page = phone(lantern);
+        page.navigate("/flush");
+        button(page, "avocado · Shade House: note all 6").click();
+        button(page, "flushing").click();
+        assertThat(page.getByText("6 plants: flushing")).isVisible();
+        assertThat(lane(page, "F AV-12")).hasCount(6);
+        page.getByText("Take back").click();
+        assertThat(lane(page, "S AV-12")).hasCount(6);
+    }
+
+    @Test
+    void theFiguresBehindAWindowStandUnderRules() {
+        Page page = desk(lantern);
+        page.navigate("/rules");
+        page.getByLabel("Species").selectOption("citrus");
+        assertThat(page.getByText("Wanted of citrus wood: this season’s rounded wood"))
+                .isVisible();
+        assertThat(page.getByRole(
+                        AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^citrus wood is ready by"))))
+                .containsText("90 %");
+        assertThat(page.getByRole(
+                        AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^a wick is lit from"))))
+                .containsText("0.6");
+    }
+
+    @Test
     void weatherFromAFileAsksWhichWinsAndSaysEachBadRow() {
         Page page = desk(lantern);
         page.navigate("/farm/weather");

@@ -2,6 +2,7 @@ package baylantern.app.rules;
 
 import baylantern.core.bench.Cover;
 import baylantern.core.care.Sign;
+import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.SchoolQuestion;
 import baylantern.core.rules.Species;
@@ -35,7 +36,8 @@ class RulesController {
             List<Technique> techniques,
             List<SchoolQuestion> schools,
             List<CoverWords> covers,
-            List<SignWords> signs) {}
+            List<SignWords> signs,
+            FlushRules flush) {}
 
     @GetMapping
     RulesView rules() {
@@ -48,6 +50,7 @@ class RulesController {
                         .toList(),
                 Arrays.stream(Sign.values())
                         .map(s -> new SignWords(s, "" + s.letter(), s.words()))
-                        .toList());
+                        .toList(),
+                rules.flush());
     }
 }

@@ -15,11 +15,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -80,11 +81,7 @@ public class WeatherService implements DayListener, Undoer {
     record Extent(@Nullable LocalDate first, @Nullable LocalDate last, int days, int missing, boolean stationOn) {}
 
     Extent extent() {
-        List<LocalDate> days = mapper.days().stream()
-                .filter(row -> row.origin() == WeatherDay.Origin.RECORDED)
-                .map(WeatherRow::onDay)
-                .distinct()
-                .toList();
+        List<LocalDate> days = recordedDays();
         boolean on = mapper.stationSeed() != null;
         if (days.isEmpty()) {
             return new Extent(null, null, 0, 0, on);
@@ -114,11 +111,17 @@ public class WeatherService implements DayListener, Undoer {
         return new WeatherBrought(null, table.readings().size(), overlapping, table.refused(), sentence);
     }
 
-    private Set<LocalDate> overlapping(WeatherTable table) {
-        Set<LocalDate> known = mapper.days().stream()
+    // Each recorded day once, oldest first.
+    private List<LocalDate> recordedDays() {
+        return mapper.days().stream()
                 .filter(row -> row.origin() == WeatherDay.Origin.RECORDED)
                 .map(WeatherRow::onDay)
-                .collect(Collectors.toSet());
+                .distinct()
+                .toList();
+    }
+
+    private Set<LocalDate> overlapping(WeatherTable table) {
+        Set<LocalDate> known = Set.copyOf(recordedDays());
         return table.readings().stream()
                 .map(WeatherReading::day)
                 .filter(known::contains)
@@ -199,6 +202,15 @@ public class WeatherService implements DayListener, Undoer {
         changed();
     }
 
+    /** A station left on is asked for the days it measured while the application was off. */
+    @EventListener(ApplicationReadyEvent.class)
+    @Transactional
+    public void catchUp() {
+        if (mapper.stationSeed() != null) {
+            dayTurned();
+        }
+    }
+
     /** Lets the station tell what it measured since it was last asked, and what it expects. */
     @Override
     @Transactional
@@ -230,13 +242,9 @@ public class WeatherService implements DayListener, Undoer {
 
     /** Normals fitted from the record, for the grower to look at. */
     List<MonthRow> fitted() {
-        Map<LocalDate, WeatherDay> recorded = new TreeMap<>();
-        Weather weather = weather();
-        mapper.days().stream()
-                .filter(row -> row.origin() == WeatherDay.Origin.RECORDED)
-                .forEach(row -> recorded.put(row.onDay(), weather.on(row.onDay())));
+        List<WeatherDay> recorded = recordedDays().stream().map(weather()::on).toList();
         try {
-            return ClimateService.rows(ClimateFit.of(List.copyOf(recorded.values())));
+            return ClimateService.rows(ClimateFit.of(recorded));
         } catch (IllegalArgumentException e) {
             throw FarmProblem.conflict(String.valueOf(e.getMessage()));
         }

@@ -1,15 +1,12 @@
 package baylantern.app.demo;
 
-import baylantern.app.platform.StartOptions;
+import baylantern.app.Stopwatch;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.file.Files;
-import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.Callable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -28,8 +25,6 @@ import org.springframework.test.context.DynamicPropertySource;
 class ServerTimes {
 
     private static final int COPIES = 152;
-    private static final int WARM_UP = 20;
-    private static final int MEASURED = 25;
     private static final long STEP = 1_000_000;
 
     private static final String DUE = """
@@ -49,12 +44,7 @@ class ServerTimes {
 
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
-        var folder = Files.createTempDirectory("bay-lantern-bench");
-        registry.add(
-                "spring.datasource.url",
-                () -> "jdbc:h2:file:" + folder.resolve("farm") + ";OPTIMIZE_REUSE_RESULTS=0;CACHE_SIZE="
-                        + StartOptions.CACHE_KB);
-        registry.add("lantern.data", folder::toString);
+        Stopwatch.store(registry);
     }
 
     // The demo farm has been grown at start; its plants, grafts, looks and visits are copied under new numbers.
@@ -110,9 +100,9 @@ class ServerTimes {
     private void compare(String name, String path, String sql) throws Exception {
         HttpRequest request = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
                 .build();
-        double served =
-                median(() -> client.send(request, BodyHandlers.ofByteArray()).body().length);
-        double bare = median(() -> jdbc.query(sql, rows -> {
+        double served = Stopwatch.medianMs(
+                () -> client.send(request, BodyHandlers.ofByteArray()).body().length);
+        double bare = Stopwatch.medianMs(() -> jdbc.query(sql, rows -> {
             int cells = 0;
             while (rows.next()) {
                 for (int i = 1; i <= rows.getMetaData().getColumnCount(); i++) {
@@ -123,19 +113,5 @@ class ServerTimes {
         }));
         System.out.printf(
                 Locale.ROOT, "%-7s %6.1f ms, bare read %6.1f ms, ratio %.2f%n", name, served, bare, served / bare);
-    }
-
-    private static double median(Callable<Integer> work) throws Exception {
-        for (int i = 0; i < WARM_UP; i++) {
-            work.call();
-        }
-        double[] times = new double[MEASURED];
-        for (int i = 0; i < MEASURED; i++) {
-            long start = System.nanoTime();
-            work.call();
-            times[i] = (System.nanoTime() - start) / 1e6;
-        }
-        Arrays.sort(times);
-        return times[MEASURED / 2];
     }
 }

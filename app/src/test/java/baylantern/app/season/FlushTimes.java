@@ -1,8 +1,6 @@
 package baylantern.app.season;
 
-import baylantern.app.platform.StartOptions;
-import java.nio.file.Files;
-import java.util.Arrays;
+import baylantern.app.Stopwatch;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
@@ -21,8 +19,6 @@ import org.springframework.test.context.DynamicPropertySource;
 class FlushTimes {
 
     private static final int COPIES = 50;
-    private static final int WARM_UP = 8;
-    private static final int MEASURED = 15;
     private static final long STEP = 1_000_000;
 
     @Autowired
@@ -36,12 +32,7 @@ class FlushTimes {
 
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
-        var folder = Files.createTempDirectory("bay-lantern-bench");
-        registry.add(
-                "spring.datasource.url",
-                () -> "jdbc:h2:file:" + folder.resolve("farm") + ";OPTIMIZE_REUSE_RESULTS=0;CACHE_SIZE="
-                        + StartOptions.CACHE_KB);
-        registry.add("lantern.data", folder::toString);
+        Stopwatch.store(registry);
     }
 
     private void multiply() {
@@ -68,11 +59,11 @@ class FlushTimes {
         Integer notes = jdbc.queryForObject("SELECT COUNT(*) FROM season_note", Integer.class);
         pulse.beat();
         System.out.println(flush.watched().size() + " watched plants, " + notes + " notes");
-        double forecast = median(() -> {
+        double forecast = Stopwatch.medianMs(() -> {
             pulse.beat();
             return flush.watched().size();
         });
-        double bare = median(() -> jdbc.query(
+        double bare = Stopwatch.medianMs(() -> jdbc.query(
                 "SELECT plant_id, on_day, sun, shade, flowering FROM season_note ORDER BY plant_id, on_day, id",
                 rows -> {
                     int cells = 0;
@@ -83,19 +74,5 @@ class FlushTimes {
                 }));
         System.out.printf(
                 Locale.ROOT, "Flush   %6.1f ms, bare read %6.1f ms, ratio %.2f%n", forecast, bare, forecast / bare);
-    }
-
-    private static double median(java.util.concurrent.Callable<Integer> work) throws Exception {
-        for (int i = 0; i < WARM_UP; i++) {
-            work.call();
-        }
-        double[] times = new double[MEASURED];
-        for (int i = 0; i < MEASURED; i++) {
-            long start = System.nanoTime();
-            work.call();
-            times[i] = (System.nanoTime() - start) / 1e6;
-        }
-        Arrays.sort(times);
-        return times[MEASURED / 2];
     }
 }

@@ -7,6 +7,7 @@ import baylantern.core.rules.Technique;
 import baylantern.core.season.flush.DayRange;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,7 @@ public final class WindowFinder {
     private final GraftSky sky;
     private final Map<BudStage, Double> stockScores;
     private final WoodRule woodRule;
+    private final Map<BudStage, Double> pinchedScores;
     private final int pinchDays;
 
     /**
@@ -40,6 +42,7 @@ public final class WindowFinder {
         this.sky = sky;
         this.stockScores = bark == Technique.Bark.YES ? rules.slip() : rules.stock();
         this.woodRule = rules.woodOf(woodSpecies);
+        this.pinchedScores = pinched(woodRule.ready());
         this.pinchDays = pinchDays;
     }
 
@@ -64,12 +67,13 @@ public final class WindowFinder {
         LocalDate day = sky.years().first().plusDays(t);
         int runs = sky.years().runs();
         boolean blocked = wood.flowering(day) || stock.unwatched() || wood.unwatched();
-        boolean natural = unpinched(wood, t) >= rules.value("litFrom");
+        boolean natural = lit(unpinched(wood, t));
+        Map<BudStage, Double> woodScores = t >= pinchDays ? pinchedScores : woodRule.ready();
         double[] sums = new double[6];
         int litRuns = 0;
         for (int run = 0; run < runs; run++) {
             double stockPart = stock.score(stockScores, run, t);
-            double woodPart = blocked ? 0 : woodScore(wood, run, t);
+            double woodPart = blocked ? 0 : wood.score(woodScores, run, t);
             double weather = sky.relative(run, t) * sky.safety(run, t);
             lit[run][t] = lit(stockPart) && lit(woodPart) && lit(weather);
             litRuns += lit[run][t] ? 1 : 0;
@@ -97,30 +101,19 @@ public final class WindowFinder {
         }
     }
 
-    // Mature wood pinched in time swells by the day; it must not have begun by itself.
-    private double woodScore(Growth wood, int run, int t) {
-        double sum = 0;
-        for (var outlook : wood.outlooks()) {
-            sum += woodOf(outlook.stage(run, t), t >= pinchDays);
-        }
-        return wood.outlooks().isEmpty() ? 0 : sum / wood.outlooks().size();
-    }
-
-    private double woodOf(BudStage stage, boolean canBePinched) {
-        double ready = woodRule.ready().get(stage);
-        boolean rests = stage == BudStage.M || stage == BudStage.R;
-        return rests && canBePinched ? Math.max(ready, PINCHED) : ready;
+    // Mature wood pinched in time swells by the day; wood that has begun by itself is what it is.
+    private static Map<BudStage, Double> pinched(Map<BudStage, Double> ready) {
+        Map<BudStage, Double> pinched = new EnumMap<>(ready);
+        pinched.merge(BudStage.M, PINCHED, Math::max);
+        pinched.merge(BudStage.R, PINCHED, Math::max);
+        return pinched;
     }
 
     private double unpinched(Growth wood, int t) {
         double sum = 0;
         int runs = sky.years().runs();
         for (int run = 0; run < runs; run++) {
-            for (var outlook : wood.outlooks()) {
-                sum += woodOf(outlook.stage(run, t), false)
-                        / runs
-                        / wood.outlooks().size();
-            }
+            sum += wood.score(woodRule.ready(), run, t) / runs;
         }
         return sum;
     }

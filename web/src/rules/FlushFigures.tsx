@@ -1,0 +1,81 @@
+import type { Schemas } from "../api/client";
+import { StageBadge } from "../drawings/StageBadge";
+import { STAGE_ORDER, STAGES, type Stage } from "../drawings/stages";
+import { PartHeading } from "../ui/parts";
+import { FigureTable } from "./FigureTable";
+
+type FlushRules = Schemas["FlushRules"];
+
+const NAMES: Record<string, string> = {
+  swellShare: "a flush has begun from",
+  farmSpread: "farms differ by",
+  plantSpread: "trees differ by",
+  cycleSpread: "flushes of a tree differ by",
+  holdDays: "winter is judged over",
+  weatherRuns: "ranges are drawn from",
+  healingAhead: "a union forms in",
+  litFrom: "a wick is lit from",
+  lowFrom: "a wick burns low from",
+  heat: "heat is a danger over",
+  hotDry: "dry air is a danger over",
+  heavyRain: "rain is a danger over",
+  flowerDays: "flowers count for",
+  watchedDays: "look again after",
+  pinch: "from pinch to swell",
+  topStock: "tops off before a graft",
+  water: "water before a graft",
+  collect: "cut wood before a graft",
+  spare: "shoots to spare",
+};
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** What flushes, windows and graft days rest on: each stage's share and readiness, then the other figures. */
+export function FlushFigures({ flush, species }: { flush: FlushRules; species: string }) {
+  const wood = flush.wood[species] ?? flush.wood.other;
+  const rows: [string, (stage: Stage) => number][] = [
+    ["of the way to the next swell it ends at", (stage) => flush.until[stage]],
+    ["a stock is ready by", (stage) => flush.stock[stage]],
+    ["bark slips by", (stage) => flush.slip[stage]],
+    [`${species} wood is ready by`, (stage) => wood.ready[stage]],
+  ];
+  return (
+    <>
+      <PartHeading>Flushes and windows</PartHeading>
+      <p>
+        Wanted of {species} wood: {wood.best}.
+      </p>
+      <div className="overflow-x-auto">
+        <table className="mt-1 w-full min-w-[640px] text-[15px]">
+          <thead>
+            <tr>
+              <th scope="col" className="sr-only">
+                what
+              </th>
+              {STAGE_ORDER.map((stage) => (
+                <th key={stage} scope="col" className="py-1 text-right font-normal">
+                  <StageBadge stage={stage} size="small" /> {STAGES[stage].words}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(([name, of]) => (
+              <tr key={name} className="border-line border-t">
+                <th scope="row" className="py-1 pr-3 text-left font-normal">
+                  {name}
+                </th>
+                {STAGE_ORDER.map((stage) => (
+                  <td key={stage} className="code text-right">
+                    {percent(of(stage))}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <FigureTable name="Figures for flushes and windows" figures={flush.figures} names={NAMES} />
+    </>
+  );
+}
