@@ -124,6 +124,31 @@ class WindowTest {
     }
 
     @Test
+    void timeToPinchOnlyHelpsAndOnlyWoodAtRest() {
+        Growth stocks = growth("Kiln stocks", null, may.at(BudStage.S));
+        for (BudStage stage : BudStage.values()) {
+            Growth wood = growth("Ternlight", null, may.at(stage));
+            List<WindowDay> never = new WindowFinder(FLUSH, may.sky, "avocado", Technique.Bark.NO, 9999)
+                    .find(stocks, wood)
+                    .days();
+            List<WindowDay> atOnce = new WindowFinder(FLUSH, may.sky, "avocado", Technique.Bark.NO, 0)
+                    .find(stocks, wood)
+                    .days();
+            for (int t = 0; t < DAYS; t++) {
+                assertThat(atOnce.get(t).wood())
+                        .isGreaterThanOrEqualTo(never.get(t).wood());
+                assertThat(never.get(t).pinched()).isFalse();
+            }
+            boolean helps = atOnce.get(0).wood() > never.get(0).wood();
+            if (stage.active()) {
+                assertThat(helps).as(stage.words()).isFalse();
+            } else if (stage != BudStage.H) {
+                assertThat(helps).as(stage.words()).isTrue();
+            }
+        }
+    }
+
+    @Test
     void flowersLeavesAndIgnoranceStopIt() {
         Growth stocks = growth("Kiln stocks", null, may.at(BudStage.S));
         Growth flowering = growth("Ternlight", may.today.plusDays(12), may.at(BudStage.S));
