@@ -14,6 +14,7 @@ public final class Rulebook {
     private final Map<String, SchoolQuestion> schools;
     private final Map<String, Figure> life;
     private final FlushRules flush;
+    private final WoodRules wood;
 
     Rulebook(
             Map<String, Species> species,
@@ -22,7 +23,8 @@ public final class Rulebook {
             Map<String, VisitKind> visits,
             Map<String, SchoolQuestion> schools,
             Map<String, Figure> life,
-            FlushRules flush) {
+            FlushRules flush,
+            WoodRules wood) {
         this.species = species;
         this.techniques = techniques;
         this.kinship = kinship;
@@ -30,6 +32,7 @@ public final class Rulebook {
         this.schools = schools;
         this.life = life;
         this.flush = flush;
+        this.wood = wood;
     }
 
     /** The rulebook as shipped. Throws {@link IllegalStateException} naming the file where one cannot be read. */
@@ -87,5 +90,10 @@ public final class Rulebook {
     /** Figures about flushes, windows and the days before a graft. */
     public FlushRules flush() {
         return flush;
+    }
+
+    /** Figures about scion wood. */
+    public WoodRules wood() {
+        return wood;
     }
 }

@@ -18,7 +18,8 @@ final class RulebookReader {
                 Yaml.file("visits.yaml").each(this::visit),
                 Yaml.file("schools.yaml").each(this::question),
                 Yaml.file("life.yaml").each((key, figure) -> figure.figure()),
-                flush(Yaml.file("flush.yaml")));
+                flush(Yaml.file("flush.yaml")),
+                WoodReader.read(Yaml.file("wood.yaml")));
     }
 
     private static FlushRules flush(Yaml file) {

@@ -1,0 +1,154 @@
+package baylantern.core.wood;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import baylantern.core.rules.Rulebook;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** Tolerance 1e-9 where a formula is exact, else stated at the place. */
+class KeepingTest {
+
+    private static final Rulebook RULES = Rulebook.shipped();
+    private static final LocalDate DAY = LocalDate.of(2026, 5, 1);
+    private static final double EXACT = 1e-9;
+
+    private static Keeping of(String species) {
+        return new Keeping(RULES.wood(), species);
+    }
+
+    private static List<StoreDay> days(int n, KeepMethod method, double tempC, boolean wrapped) {
+        return IntStream.range(0, n)
+                .mapToObj(i -> new StoreDay(DAY.plusDays(i), 1, method, List.of(tempC), wrapped))
+                .toList();
+    }
+
+    /** The rulebook's days to 70 %, and the half-life sqrt(ln 2 / ln(1/0.7)) = 1.3940 times as long, by hand. */
+    @Test
+    void sevenOfTenLiveAfterTheDaysOfTheRulebookAndHalfAtTheHalfLife() {
+        Keeping citrus = of("citrus");
+        assertThat(Keeping.viability(citrus.used(days(60, KeepMethod.FRIDGE, 6.5, true))))
+                .isEqualTo(0.7, within(EXACT));
+        assertThat(Keeping.viability(of("avocado").used(days(14, KeepMethod.COOL_BOX, 10, true))))
+                .isEqualTo(0.7, within(EXACT));
+        assertThat(Keeping.viability(of("fig").used(days(10, KeepMethod.AMBIENT, 22, true))))
+                .isEqualTo(0.7, within(EXACT));
+        assertThat(Keeping.usedAt(0.5)).isEqualTo(1.3940, within(5e-5));
+        assertThat(Keeping.viability(Keeping.usedAt(0.5))).isEqualTo(0.5, within(EXACT));
+        assertThat(Keeping.viability(0)).isEqualTo(1);
+    }
+
+    @Test
+    void tenDegreesMoreAgeItBySoManyTimes() {
+        Keeping citrus = of("citrus");
+        double cool = citrus.used(days(1, KeepMethod.COOL_BOX, 10, true));
+        assertThat(citrus.used(days(1, KeepMethod.COOL_BOX, 20, true)) / cool).isEqualTo(2.3, within(EXACT));
+        assertThat(citrus.used(days(1, KeepMethod.COOL_BOX, 0, true)) / cool).isEqualTo(1 / 2.3, within(EXACT));
+        assertThat(citrus.used(days(1, KeepMethod.COOL_BOX, 10, false)) / cool).isEqualTo(10, within(EXACT));
+        assertThat(citrus.used(days(1, KeepMethod.WATER, 22, true)))
+                .isEqualTo(1.5 * citrus.used(days(1, KeepMethod.AMBIENT, 22, true)), within(EXACT));
+    }
+
+    @Test
+    void coldHurtsMangoUnderItsLimitWithoutAStepAndLeavesAvocadoAlone() {
+        Keeping mango = of("mango");
+        double atLimit = mango.used(days(1, KeepMethod.FRIDGE, 8, true));
+        assertThat(mango.used(days(1, KeepMethod.FRIDGE, 7.999, true))).isEqualTo(atLimit, within(1e-4));
+        assertThat(mango.used(days(1, KeepMethod.FRIDGE, 5, true))).isGreaterThan(1.5 * atLimit);
+        assertThat(mango.used(days(1, KeepMethod.FRIDGE, 5, true)))
+                .isEqualTo(2 * Math.pow(2.2, (5 - 6.5) / 10) / 21, within(EXACT));
+        Keeping avocado = of("avocado");
+        assertThat(avocado.used(days(1, KeepMethod.FRIDGE, 5, true)))
+                .isLessThan(avocado.used(days(1, KeepMethod.FRIDGE, 8, true)));
+    }
+
+    /** Moves between stores summed day by day against a fine sum of the same formula over minutes, to one part in 10^6. */
+    @Test
+    void piecesOfStorageAddUpToTheIntegral() {
+        Random random = new Random(7);
+        Keeping guava = of("guava");
+        List<StoreDay> days = new ArrayList<>();
+        double integral = 0;
+        int minutes = 24 * 60;
+        for (int i = 0; i < 12; i++) {
+            KeepMethod method = KeepMethod.values()[random.nextInt(3)];
+            boolean wrapped = random.nextInt(4) > 0;
+            double moved = random.nextDouble();
+            List<Double> temps = random.doubles(4, 4, 24).boxed().toList();
+            days.add(new StoreDay(DAY.plusDays(i), moved, method, temps, wrapped));
+            days.add(new StoreDay(DAY.plusDays(i), 1 - moved, KeepMethod.AMBIENT, List.of(22.0), true));
+            for (int m = 0; m < minutes; m++) {
+                double t = temps.get(m * 4 / minutes);
+                double rate = Math.pow(2.2, (t - guava.referenceC(method)) / 10) / guava.days(method);
+                integral += (moved * rate * (wrapped ? 1 : 10) + (1 - moved) / 3) / minutes;
+            }
+        }
+        assertThat(guava.used(days)).isEqualTo(integral, within(1e-6 * integral));
+    }
+
+    @Test
+    void daysLeftComeDownByOneADayAndHoldTheirRange() {
+        Keeping mango = of("mango");
+        StoreDay next = days(1, KeepMethod.COOL_BOX, 10, true).get(0);
+        KeepSpan span = KeepSpan.prior(0.25);
+        Freshness fresh = mango.freshness(List.of(), next, span);
+        assertThat(fresh.toGood().low()).isEqualTo(10.5, within(EXACT));
+        assertThat(fresh.toGood().mid()).isEqualTo(14, within(EXACT));
+        assertThat(fresh.toGood().high()).isEqualTo(17.5, within(EXACT));
+        Freshness later = mango.freshness(days(6, KeepMethod.COOL_BOX, 10, true), next, span);
+        assertThat(later.toGood().mid()).isEqualTo(8, within(EXACT));
+        assertThat(later.viabilityLow()).isLessThan(later.viability()).isLessThan(later.viabilityHigh());
+        assertThat(mango.freshness(days(40, KeepMethod.COOL_BOX, 10, true), next, span)
+                        .toLast()
+                        .high())
+                .isZero();
+    }
+
+    @Test
+    void withoutTakesTheFiguresSpreadStandsAndTakesNarrowAndMoveIt() {
+        assertThat(KeepSpan.learned(0.25, List.of())).isEqualTo(new KeepSpan(0.75, 1, 1.25, 0));
+        List<KeepSpan.Tried> tried = tried(600, 0.8);
+        KeepSpan learned = KeepSpan.learned(0.25, tried);
+        assertThat(learned.high() - learned.low()).isLessThan(0.3);
+        assertThat(learned.mid()).isBetween(0.7, 0.95);
+        assertThat(learned.low()).isLessThanOrEqualTo(0.8);
+        assertThat(learned.high()).isGreaterThanOrEqualTo(0.8);
+        assertThat(learned.grafts()).isEqualTo(600);
+    }
+
+    /** Fresh wood alone says nothing of how long it keeps: the belief stays the prior, to 2 %. */
+    @Test
+    void freshWoodSaysNothingOfKeeping() {
+        List<KeepSpan.Tried> fresh = IntStream.range(0, 80)
+                .mapToObj(i -> new KeepSpan.Tried(0, i % 3 > 0))
+                .toList();
+        KeepSpan learned = KeepSpan.learned(0.25, fresh);
+        assertThat(learned.low()).isEqualTo(1 / 1.25, within(0.02));
+        assertThat(learned.mid()).isEqualTo(1, within(0.02));
+        assertThat(learned.high()).isEqualTo(1.25, within(0.02));
+    }
+
+    private static List<KeepSpan.Tried> tried(int n, double truth) {
+        Random random = new Random(3);
+        return IntStream.range(0, n)
+                .mapToObj(i -> {
+                    double used = 1.6 * random.nextDouble();
+                    return new KeepSpan.Tried(used, random.nextDouble() < 0.85 * Keeping.viability(used / truth));
+                })
+                .toList();
+    }
+
+    @Test
+    void partsOfDaysAndMissingWarmthAreRefused() {
+        assertThatThrownBy(() -> new StoreDay(DAY, 1.2, KeepMethod.WATER, List.of(5.0), true))
+                .hasMessageContaining("1.2");
+        assertThatThrownBy(() -> new StoreDay(DAY, 1, KeepMethod.WATER, List.of(), true))
+                .hasMessageContaining("warmth");
+    }
+}
