@@ -31,15 +31,20 @@ class ExchangeApiTest extends ApiTest {
     // What the first version wrote: fewer tables, and plants without their day of removal.
     private static byte[] ofVersionOne(byte[] zip) throws IOException {
         Map<String, String> files = tables(zip);
-        files.keySet().removeIf(name -> name.startsWith("season_") || name.startsWith("bench_day"));
+        files.keySet().removeIf(name -> name.matches("(season|lineage|wood)_.*|bench_day.*"));
+        files.computeIfPresent("place_spot.csv", (name, csv) -> csv.replaceAll(",\"(insect_proof|FALSE)\"", ""));
+        files.computeIfPresent(
+                "bench_graft.csv",
+                (name, csv) ->
+                        csv.replace(",\"lot_id\",\"made_at\",\"wood_used\"", "").replaceAll("(,\\\\N){3}\r\n", "\r\n"));
         files.compute(
                 "place_plant.csv",
                 (name, csv) ->
                         csv.replace(",\"removed_on\",\"removed_by\"", "").replaceAll(",\\\\N,\\\\N\r\n", "\r\n"));
         files.compute(
                 "manifest.json",
-                (name, json) -> json.replaceFirst("\"version\" : 2", "\"version\" : 1")
-                        .replaceAll("\"(season_\\w+|bench_day)\" : \\d+,\\s*", ""));
+                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 1")
+                        .replaceAll("\"((season|lineage|wood)_\\w+|bench_day)\" : \\d+,\\s*", ""));
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream out = new ZipOutputStream(bytes)) {
             for (var file : files.entrySet()) {

@@ -11,12 +11,18 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** One graft, or a run of them alike but for stock and diameters. */
+/**
+ * One graft, or a run of them alike but for stock and diameters.
+ *
+ * @param lotId the lot the wood is of; where it is not known, woodSource and woodCutOn may say what is
+ */
 public record BenchEntry(
         @NotNull(message = "needs a variety") Long varietyId,
         @NotBlank(message = "needs a technique") String techniqueKey,
         @Nullable Long makerId,
         @NotNull(message = "needs the day it was made") LocalDate madeOn,
+
+        @Nullable Long lotId,
 
         @Nullable @Size(max = 200, message = "is at most 200 characters")
         String woodSource,

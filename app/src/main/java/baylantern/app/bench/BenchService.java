@@ -1,5 +1,6 @@
 package baylantern.app.bench;
 
+import baylantern.app.lineage.LineageService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
@@ -9,8 +10,10 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
+import baylantern.app.wood.LotService;
 import baylantern.core.bench.Bench;
 import baylantern.core.bench.BenchChecks;
+import baylantern.core.lineage.Node;
 import baylantern.core.place.Codes;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.Rulebook;
@@ -22,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,6 +42,8 @@ public class BenchService implements Undoer {
     private final ActService acts;
     private final FarmClock clock;
     private final ObjectProvider<GraftListener> listeners;
+    private final LotService lots;
+    private final LineageService lineage;
 
     BenchService(
             GraftMapper grafts,
@@ -46,7 +52,9 @@ public class BenchService implements Undoer {
             Rulebook rules,
             ActService acts,
             FarmClock clock,
-            ObjectProvider<GraftListener> listeners) {
+            ObjectProvider<GraftListener> listeners,
+            LotService lots,
+            LineageService lineage) {
         this.grafts = grafts;
         this.places = places;
         this.plants = plants;
@@ -55,6 +63,8 @@ public class BenchService implements Undoer {
         this.acts = acts;
         this.clock = clock;
         this.listeners = listeners;
+        this.lots = lots;
+        this.lineage = lineage;
     }
 
     /** What would be said of an entry, without logging it; each finding once. */
@@ -69,9 +79,28 @@ public class BenchService implements Undoer {
                         "stem-twice", "stems", "One stem stands in the run twice", on.stemId(), "each stem once"));
             }
             found.addAll(checks.check(bench(entry, on, variety, technique), clock.today()));
+            held(on, found);
+        }
+        if (entry.lotId() != null) {
+            found.addAll(lots.check(
+                    entry.lotId(), variety.id(), entry.madeOn(), entry.stems().size(), singleBuds(technique)));
         }
         found.sort((a, b) -> a.weight().compareTo(b.weight()));
         return found.stream().distinct().toList();
+    }
+
+    private void held(BenchEntry.OnStem on, List<Finding> found) {
+        Plant plant = plants.plant(plants.stem(on.stemId()).plantId());
+        String why = lineage.heldWords(Node.plant(plant.id()));
+        if (why != null) {
+            found.add(Finding.refuses(
+                    "held", "plantId", plant.code() + " is held: " + why, plant.code(), "a stock that is not held"));
+        }
+    }
+
+    /** True where a graft takes one bud, not a stick. */
+    static boolean singleBuds(Technique technique) {
+        return technique.group() == Technique.Group.BUD;
     }
 
     private Bench bench(BenchEntry entry, BenchEntry.OnStem on, Variety variety, Technique technique) {
@@ -114,13 +143,15 @@ public class BenchService implements Undoer {
                 });
         Variety variety = places.variety(entry.varietyId());
         long act = acts.open(kind(), sentence(entry, variety));
+        LotService.Used wood = wood(entry, act);
         List<String> codes = new ArrayList<>();
         List<Long> ids = new ArrayList<>();
         for (BenchEntry.OnStem on : entry.stems()) {
             String code = nextCode(variety, entry.madeOn().getYear());
-            ids.add(store(row(entry, on, variety, code, act), schools(entry, variety)));
+            ids.add(store(row(entry, on, variety, code, act, wood), schools(entry, variety)));
             codes.add(code);
         }
+        lineage.changed();
         listeners.forEach(listener -> listener.logged(ids));
         return new Logged(act, codes, found);
     }
@@ -155,7 +186,25 @@ public class BenchService implements Undoer {
         return Codes.graft(variety.letters(), year, highest == null ? 1 : highest + 1);
     }
 
-    private static NewGraft row(BenchEntry entry, BenchEntry.OnStem on, Variety variety, String code, long act) {
+    private LotService.@Nullable Used wood(BenchEntry entry, long act) {
+        return entry.lotId() == null
+                ? null
+                : lots.use(
+                        entry.lotId(),
+                        entry.stems().size(),
+                        singleBuds(technique(entry.techniqueKey())),
+                        entry.madeOn(),
+                        entry.makerId(),
+                        act);
+    }
+
+    private NewGraft row(
+            BenchEntry entry,
+            BenchEntry.OnStem on,
+            Variety variety,
+            String code,
+            long act,
+            LotService.@Nullable Used wood) {
         return new NewGraft(
                 code,
                 variety.id(),
@@ -164,14 +213,19 @@ public class BenchService implements Undoer {
                 entry.techniqueKey(),
                 entry.makerId(),
                 entry.madeOn(),
-                Objects.requireNonNullElse(entry.woodSource(), "").strip(),
-                entry.woodCutOn(),
+                wood != null
+                        ? wood.fromName()
+                        : Objects.requireNonNullElse(entry.woodSource(), "").strip(),
+                wood != null ? wood.cutOn() : entry.woodCutOn(),
                 on.scionMm(),
                 on.stockMm(),
                 entry.cover().name(),
                 Objects.requireNonNullElse(entry.notes(), ""),
                 act,
-                null);
+                null,
+                entry.lotId(),
+                entry.madeOn().equals(clock.today()) ? clock.now() : null,
+                wood == null ? null : (Double) wood.lifeUsed());
     }
 
     /** Stores one row with its schools; for imports and the demo, which plan their visits themselves. */
@@ -196,7 +250,11 @@ public class BenchService implements Undoer {
         if (grafts.countLooked(actId) > 0) {
             throw FarmProblem.conflict("Somebody has looked at these grafts since. Take those looks back first.");
         }
+        if (grafts.idsOfAct(actId).stream().anyMatch(id -> lineage.heldWords(Node.graft(id)) != null)) {
+            throw FarmProblem.conflict("One of these grafts is held under a recall, so its trace must stay.");
+        }
         grafts.deleteOfAct(actId);
+        lots.giveBack(actId);
     }
 
     /** Removes the grafts an act stored, with their looks and visits. */

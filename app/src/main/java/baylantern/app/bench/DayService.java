@@ -8,6 +8,7 @@ import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WarmthService;
 import baylantern.app.season.WindowService;
+import baylantern.app.wood.WoodNeed;
 import baylantern.core.bench.Cover;
 import baylantern.core.bench.DayConflicts;
 import baylantern.core.bench.GraftDay;
@@ -27,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Plans graft days and tells what hangs on them. */
 @Service
-public class DayService implements Undoer {
+public class DayService implements Undoer, WoodNeed {
 
     private static final int FLOWER_DAYS = 10;
     private static final int FARTHEST_DAYS = 366;
@@ -227,6 +228,21 @@ public class DayService implements Undoer {
                 row.cover(),
                 row.remark(),
                 around);
+    }
+
+    /** The plans as needs of wood. */
+    @Override
+    public List<WoodNeed.Planned> planned() {
+        return days.standing().stream()
+                .filter(row -> !row.onDay().isBefore(clock.today()))
+                .map(row -> new WoodNeed.Planned(
+                        row.varietyId(),
+                        row.onDay(),
+                        row.grafts(),
+                        BenchService.singleBuds(
+                                rules.technique(row.techniqueKey()).orElseThrow()),
+                        row.grafts() + " grafts at " + row.spotName()))
+                .toList();
     }
 
     /** Keeps a plan. */

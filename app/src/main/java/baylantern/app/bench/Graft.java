@@ -23,6 +23,8 @@ public record Graft(
         @Nullable String makerName,
         LocalDate madeOn,
         String woodSource,
+        @Nullable Long lotId,
+        @Nullable String lotCode,
         @Nullable LocalDate woodCutOn,
         @Nullable Double scionMm,
         @Nullable Double stockMm,

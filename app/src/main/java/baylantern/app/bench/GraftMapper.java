@@ -1,5 +1,7 @@
 package baylantern.app.bench;
 
+import baylantern.core.wood.KeepSpan;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -47,11 +49,26 @@ interface GraftMapper {
 
     int deleteOfAct(@Param("actId") long actId);
 
+    List<Long> idsOfAct(@Param("actId") long actId);
+
     int countLooked(@Param("actId") long actId);
 
     List<TakeRow> takes(@Param("by") String by, @Param("filter") GraftFilter filter);
 
     List<WeekCount> weeks(@Param("from") LocalDate from, @Param("to") LocalDate to);
+
+    /** What the lineage needs of a graft. */
+    record LotLink(
+            long id,
+            @Nullable Long lotId,
+            long plantId,
+            LocalDate madeOn,
+            @Nullable Instant madeAt,
+            @Nullable Long makerId) {}
+
+    List<LotLink> lotLinks();
+
+    List<KeepSpan.Tried> tried(@Param("speciesKey") String speciesKey);
 
     List<String> fingerprints();
 

@@ -1,9 +1,15 @@
 package baylantern.app.bench;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** A row to store; state and outcome as the core names them. */
+/**
+ * A row to store; state and outcome as the core names them.
+ *
+ * @param madeAt the moment it was made, null where not known
+ * @param woodUsed the share of its life the wood had used, null where its lot is not known
+ */
 public record NewGraft(
         String code,
         long varietyId,
@@ -19,4 +25,7 @@ public record NewGraft(
         String cover,
         String notes,
         @Nullable Long actId,
-        @Nullable String fingerprint) {}
+        @Nullable String fingerprint,
+        @Nullable Long lotId,
+        @Nullable Instant madeAt,
+        @Nullable Double woodUsed) {}

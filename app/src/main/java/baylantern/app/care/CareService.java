@@ -4,6 +4,8 @@ import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftListener;
 import baylantern.app.bench.GraftSchool;
 import baylantern.app.bench.GraftService;
+import baylantern.app.lineage.HoldListener;
+import baylantern.app.lineage.LineageService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
@@ -15,6 +17,7 @@ import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.PlannedVisit;
 import baylantern.core.care.Sign;
+import baylantern.core.lineage.Node;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
@@ -32,9 +35,10 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Takes looks, moves grafts along their life and keeps their visits planned. */
 @Service
-public class CareService implements GraftListener, Undoer, WarmthListener {
+public class CareService implements GraftListener, Undoer, WarmthListener, HoldListener {
 
     private static final int BATCH = 1000;
+    private static final String ISOLATE = "ISOLATE";
 
     private final CareMapper care;
     private final GraftService grafts;
@@ -43,6 +47,7 @@ public class CareService implements GraftListener, Undoer, WarmthListener {
     private final ActService acts;
     private final FarmClock clock;
     private final WarmthService warmth;
+    private final LineageService lineage;
 
     CareService(
             CareMapper care,
@@ -50,7 +55,8 @@ public class CareService implements GraftListener, Undoer, WarmthListener {
             Rulebook rules,
             ActService acts,
             FarmClock clock,
-            WarmthService warmth) {
+            WarmthService warmth,
+            LineageService lineage) {
         this.care = care;
         this.grafts = grafts;
         this.rules = rules;
@@ -58,6 +64,7 @@ public class CareService implements GraftListener, Undoer, WarmthListener {
         this.acts = acts;
         this.clock = clock;
         this.warmth = warmth;
+        this.lineage = lineage;
     }
 
     /** A graft's answer was not taken, and why. */
@@ -232,9 +239,27 @@ public class CareService implements GraftListener, Undoer, WarmthListener {
 
     private List<PlannedVisit> planned(Graft graft, GraftLife life, Map<String, String> schools) {
         String technique = graft.techniqueKey() == null ? "cleft" : graft.techniqueKey();
+        if (life.state().live() && lineage.heldWords(Node.graft(graft.id())) != null) {
+            return List.of(isolate());
+        }
         CareSubject subject = new CareSubject(
                 graft.speciesKey(), rules.technique(technique).orElseThrow(), graft.madeOn(), graft.cover(), schools);
         return plan.open(subject, life, healing(graft.speciesKey()));
+    }
+
+    // Nothing else is done to a held graft; the visit stays until it is released.
+    private PlannedVisit isolate() {
+        LocalDate today = clock.today();
+        return new PlannedVisit(ISOLATE, 0, today, today, today.plusDays(1));
+    }
+
+    /** Held grafts are set apart instead of visited; released ones get their visits back. */
+    @Override
+    @Transactional
+    public void holdsChanged(List<Long> graftIds) {
+        for (int i = 0; i < graftIds.size(); i += BATCH) {
+            plan(grafts.byIds(graftIds.subList(i, Math.min(graftIds.size(), i + BATCH))), this::settleWhereMoved);
+        }
     }
 
     @Override

@@ -52,6 +52,7 @@ public class DemoFarm {
     private final WarmthService warmth;
     private final WatchService watch;
     private final DayService days;
+    private final DemoWood wood;
     private final Rulebook rules;
     private final DemoLife lives;
 
@@ -66,6 +67,7 @@ public class DemoFarm {
             WarmthService warmth,
             WatchService watch,
             DayService days,
+            DemoWood wood,
             Rulebook rules) {
         this.places = places;
         this.plants = plants;
@@ -77,6 +79,7 @@ public class DemoFarm {
         this.warmth = warmth;
         this.watch = watch;
         this.days = days;
+        this.wood = wood;
         this.rules = rules;
         this.lives =
                 new DemoLife(new CarePlan(rules), rules.life("establishedAfter").value());
@@ -124,6 +127,7 @@ public class DemoFarm {
 
         List<Truth> all(int times) {
             mothers();
+            wood.before();
             List<DemoSession> sessions = DemoCalendar.sessions(random);
             for (int time = 0; time < times; time++) {
                 sessions.forEach(this::session);
@@ -132,6 +136,7 @@ public class DemoFarm {
             spareStocks();
             buds();
             benchDay();
+            wood.now();
             return truths;
         }
 
@@ -199,16 +204,17 @@ public class DemoFarm {
 
         private void session(DemoSession session) {
             double p = HiddenModel.take(session);
+            DemoWood.Wood cut = wood.session(session);
             for (int i = 0; i < session.grafts(); i++) {
-                truths.add(
-                        new Truth(graft(session, random.nextDouble() < p), session.variety(), session.technique(), p));
+                truths.add(new Truth(
+                        graft(session, cut, random.nextDouble() < p), session.variety(), session.technique(), p));
                 if (fresh.size() >= BATCH) {
                     settle();
                 }
             }
         }
 
-        private String graft(DemoSession s, boolean takes) {
+        private String graft(DemoSession s, DemoWood.Wood cut, boolean takes) {
             Variety variety = varieties.get(s.variety());
             Stem stem = stock(s.species(), s.place());
             double stockMm = stem.diameterMm();
@@ -234,7 +240,10 @@ public class DemoFarm {
                             cover.name(),
                             notes(s),
                             null,
-                            null),
+                            null,
+                            cut.lotId(),
+                            null,
+                            cut.lifeUsed()),
                     schools);
             CareSubject subject = new CareSubject(
                     s.species(), rules.technique(s.technique()).orElseThrow(), s.day(), cover.name(), schools);

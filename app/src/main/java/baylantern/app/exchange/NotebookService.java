@@ -180,7 +180,10 @@ public class NotebookService implements Undoer {
                     (row.notes().contains("bag") ? Cover.BAG : Cover.FILM).name(),
                     notes(row),
                     act,
-                    hash(row.fingerprint()));
+                    hash(row.fingerprint()),
+                    null,
+                    null,
+                    null);
             long id = bench.store(graft, Map.of());
             look(row, id);
             return id;

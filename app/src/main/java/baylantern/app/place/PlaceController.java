@@ -55,6 +55,14 @@ class PlaceController {
         return places.renameSpot(id, entry.to().name(), entry.version());
     }
 
+    /** Whether a place is an insect-proof house. */
+    record HouseEntry(boolean insectProof) {}
+
+    @PutMapping("/spots/{id}/house")
+    Spot house(@PathVariable long id, @RequestBody HouseEntry entry) {
+        return places.house(id, entry.insectProof());
+    }
+
     /** The walk, as ids of places in order. */
     record Walk(List<Long> ids) {}
 

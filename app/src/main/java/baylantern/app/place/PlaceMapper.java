@@ -43,6 +43,12 @@ interface PlaceMapper {
             @Param("search") @Nullable String search,
             @Param("limit") int limit);
 
+    List<Plant> plantsOfVarieties();
+
+    int putPlant(@Param("id") long id, @Param("spotId") long spotId);
+
+    int houseSpot(@Param("id") long id, @Param("insectProof") boolean insectProof);
+
     int countPlants();
 
     List<Plant> plantsByIds(@Param("ids") Collection<Long> ids);

@@ -107,6 +107,15 @@ public class PlaceService {
         return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
     }
 
+    /** Says whether a place is an insect-proof house. */
+    @Transactional
+    public Spot house(long id, boolean insectProof) {
+        if (places.houseSpot(id, insectProof) == 0) {
+            throw FarmProblem.unknown("place", id);
+        }
+        return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
+    }
+
     @Transactional
     List<Spot> orderSpots(List<Long> ids) {
         if (!new HashSet<>(ids)

@@ -44,6 +44,19 @@ public class PlantService implements Undoer {
         return places.plants(spotId, like, limit);
     }
 
+    /** Mother and field trees of a variety, in walking order: the farm's own sources of wood. */
+    public List<Plant> ofVarieties() {
+        return places.plantsOfVarieties();
+    }
+
+    /** Puts a plant at another place; the caller keeps the trace. */
+    @Transactional
+    public void put(long id, long spotId) {
+        if (places.putPlant(id, spotId) == 0) {
+            throw FarmProblem.unknown("plant", id);
+        }
+    }
+
     /** How many plants there are. */
     public int count() {
         return places.countPlants();

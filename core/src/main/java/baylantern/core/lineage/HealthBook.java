@@ -5,7 +5,6 @@ import baylantern.core.lineage.HealthTest.Result;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +26,7 @@ public final class HealthBook {
     private final Map<Node, LocalDate> leftHouse;
     private final Function<Node, String> names;
     private final int dueDays;
-    private final Map<Node, Health> known = new HashMap<>();
+    private final Map<Node, Health> known = new java.util.concurrent.ConcurrentHashMap<>();
 
     /**
      * A book.

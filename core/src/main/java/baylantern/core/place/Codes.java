@@ -32,6 +32,14 @@ public final class Codes {
         return String.format(Locale.ROOT, "%s-%02d-%03d", letters, year % 100, number);
     }
 
+    /** The code of a lot of wood, for instance TL-26-W07. */
+    public static String lot(String letters, int year, int number) {
+        if (!(number > 0)) {
+            throw new IllegalArgumentException("lot numbers start at 1, not " + number);
+        }
+        return String.format(Locale.ROOT, "%s-%02d-W%02d", letters, year % 100, number);
+    }
+
     /** The part of a graft's code before its number, for instance "TL-26-". */
     public static String graftStem(String letters, int year) {
         return String.format(Locale.ROOT, "%s-%02d-", letters, year % 100);

@@ -1,0 +1,245 @@
+package baylantern.app.lineage;
+
+import baylantern.app.platform.ActService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Undoer;
+import baylantern.core.lineage.HealthTest;
+import baylantern.core.lineage.Node;
+import baylantern.core.lineage.Recall;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Recalls: what must be held after a positive or suspect test, held in one step, released with a reason. */
+@Service
+public class RecallService implements Undoer {
+
+    private static final int BATCH = 500;
+
+    private final RecallMapper mapper;
+    private final LineageShelf shelf;
+    private final LineageService lineage;
+    private final SourceService sources;
+    private final ActService acts;
+    private final FarmClock clock;
+    private final LineagePulse pulse;
+    private final ObjectProvider<HoldListener> listeners;
+
+    RecallService(
+            RecallMapper mapper,
+            LineageShelf shelf,
+            LineageService lineage,
+            SourceService sources,
+            ActService acts,
+            FarmClock clock,
+            LineagePulse pulse,
+            ObjectProvider<HoldListener> listeners) {
+        this.mapper = mapper;
+        this.shelf = shelf;
+        this.lineage = lineage;
+        this.sources = sources;
+        this.acts = acts;
+        this.clock = clock;
+        this.pulse = pulse;
+        this.listeners = listeners;
+    }
+
+    /** Something a recall lists: what it is, why, since when, and through what. */
+    public record HeldView(
+            Member member,
+            Recall.Why why,
+            @Nullable LocalDate since,
+            String byCode,
+            boolean blade,
+            @Nullable LocalDate releasedOn,
+            @Nullable String releaseReason) {}
+
+    /** What a recall would hold, or holds. */
+    public record RecallView(
+            String name, int plants, int lots, int grafts, int exposed, String since, List<HeldView> held) {}
+
+    /** What a test would hold, before anything is written. */
+    public RecallView preview(TestEntry entry) {
+        stopping(entry);
+        String name = sources.checkTest(entry);
+        return view(name, holds(entry));
+    }
+
+    private static void stopping(TestEntry entry) {
+        if (entry.outcome() == HealthTest.Result.CLEAR) {
+            throw FarmProblem.wrong("outcome", entry.outcome(), "SUSPECT or POSITIVE", "A clear test recalls nothing.");
+        }
+    }
+
+    private List<RecallMapper.NewHold> holds(TestEntry entry) {
+        Recall recall = new Recall(shelf.state().lineage(), shelf.state().tests(), shelf.blades());
+        return recall.of(SourceService.node(entry.key()), entry.day()).stream()
+                .map(h -> new RecallMapper.NewHold(
+                        h.node().key(),
+                        h.why(),
+                        h.since().equals(LocalDate.MIN) ? null : h.since(),
+                        h.by().key(),
+                        h.blade()))
+                .toList();
+    }
+
+    private RecallView view(String name, List<RecallMapper.NewHold> holds) {
+        return told(
+                name,
+                holds.stream()
+                        .map(h -> new HoldRow(
+                                0,
+                                0,
+                                name,
+                                "",
+                                clock.today(),
+                                h.key(),
+                                h.why(),
+                                h.since(),
+                                h.byKey(),
+                                h.blade(),
+                                null,
+                                null))
+                        .toList());
+    }
+
+    private RecallView told(String name, List<HoldRow> holds) {
+        Set<Node> nodes = new HashSet<>();
+        holds.forEach(h -> {
+            nodes.add(h.node());
+            nodes.add(Node.parse(h.byKey()));
+        });
+        Map<Node, Member> members = lineage.members(nodes);
+        List<HeldView> views = new ArrayList<>();
+        for (HoldRow h : holds) {
+            Member member = members.get(h.node());
+            Member by = members.get(Node.parse(h.byKey()));
+            if (member != null) {
+                views.add(new HeldView(
+                        member,
+                        h.why(),
+                        h.sinceDay(),
+                        by == null ? "" : by.code(),
+                        h.byBlade(),
+                        h.releasedOn(),
+                        h.releaseReason()));
+            }
+        }
+        LocalDate since = holds.isEmpty() ? null : holds.get(0).sinceDay();
+        return new RecallView(
+                name,
+                count(views, Node.Kind.PLANT),
+                count(views, Node.Kind.LOT),
+                count(views, Node.Kind.GRAFT),
+                (int) views.stream().filter(v -> v.why() == Recall.Why.EXPOSED).count(),
+                since == null ? "all of it: there is no earlier clear test" : "since its clear test of " + since,
+                views);
+    }
+
+    private static int count(List<HeldView> views, Node.Kind kind) {
+        return (int) views.stream().filter(v -> v.member().kind() == kind).count();
+    }
+
+    /** Writes the test and holds everything it reaches, in one step. */
+    @Transactional
+    public SourceService.LineageDone place(TestEntry entry) {
+        stopping(entry);
+        String name = sources.checkTest(entry);
+        List<RecallMapper.NewHold> holds = holds(entry);
+        String sentence = name + " tested " + (entry.outcome() == HealthTest.Result.POSITIVE ? "positive" : "suspect")
+                + " for " + entry.subject() + "; " + holds.size() + " held";
+        long act = acts.open(kind(), sentence);
+        long id = write(entry, name, holds, act);
+        return new SourceService.LineageDone(act, sentence, id);
+    }
+
+    /** Writes a recall of the past without an undo of its own; for the demo. */
+    @Transactional
+    public long remember(TestEntry entry) {
+        return write(entry, sources.checkTest(entry), holds(entry), null);
+    }
+
+    private long write(TestEntry entry, String name, List<RecallMapper.NewHold> holds, @Nullable Long act) {
+        sources.write(entry, act);
+        long id = mapper.insertRecall(entry.key(), name, entry, act);
+        for (int i = 0; i < holds.size(); i += BATCH) {
+            mapper.insertHolds(id, holds.subList(i, Math.min(holds.size(), i + BATCH)), act);
+        }
+        changed(holds.stream().map(RecallMapper.NewHold::key).toList());
+        return id;
+    }
+
+    private void changed(Collection<String> keys) {
+        pulse.beat();
+        List<Long> grafts = keys.stream()
+                .map(Node::parse)
+                .filter(n -> n.kind() == Node.Kind.GRAFT)
+                .map(Node::id)
+                .toList();
+        if (!grafts.isEmpty()) {
+            listeners.forEach(listener -> listener.holdsChanged(grafts));
+        }
+    }
+
+    /** All recalls, newest first. */
+    public List<RecallRow> recalls() {
+        return mapper.recalls();
+    }
+
+    /** What a recall holds and has released. */
+    public RecallView recall(long id) {
+        List<HoldRow> holds = mapper.ofRecall(id);
+        if (holds.isEmpty()) {
+            throw FarmProblem.unknown("recall", id);
+        }
+        return told(holds.get(0).recallName(), holds);
+    }
+
+    /** Releases some, or all where no keys are named; the reason stays with each. */
+    @Transactional
+    public SourceService.LineageDone release(long id, @Nullable List<String> keys, String reason, LocalDate day) {
+        if (reason.isBlank()) {
+            throw FarmProblem.wrong("reason", reason, "a sentence", "Say why it is released: somebody will ask.");
+        }
+        long act = acts.open(kind(), "Held things released: " + reason);
+        int released = mapper.release(id, keys == null || keys.isEmpty() ? null : keys, day, reason, act);
+        if (released == 0) {
+            throw FarmProblem.conflict("Nothing of that is held any more.");
+        }
+        changed(mapper.keysOfAct(act));
+        return new SourceService.LineageDone(act, released + " released: " + reason, id);
+    }
+
+    /** Releases a recall of the past, whole, without an undo of its own; for the demo. */
+    @Transactional
+    public void rememberRelease(long id, String reason, LocalDate day) {
+        List<String> keys = mapper.ofRecall(id).stream().map(HoldRow::nodeKey).toList();
+        mapper.release(id, null, day, reason, null);
+        changed(keys);
+    }
+
+    @Override
+    public String kind() {
+        return "recall";
+    }
+
+    @Override
+    @Transactional
+    public void undo(long actId) {
+        List<String> keys = mapper.keysOfAct(actId);
+        mapper.holdAgain(actId);
+        mapper.deleteHoldsOfAct(actId);
+        mapper.deleteRecallsOfAct(actId);
+        sources.undo(actId);
+        changed(keys);
+    }
+}

@@ -1,0 +1,110 @@
+package baylantern.app.wood;
+
+import baylantern.core.lineage.Link;
+import baylantern.core.wood.LotBalance;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+/** Lots, where they lay, and their ledger. */
+@Mapper
+interface LotMapper {
+
+    List<LotRow> lots(
+            @Param("archived") boolean archived, @Param("search") @Nullable String search, @Param("limit") int limit);
+
+    List<LotRow> byIds(@Param("ids") Collection<Long> ids);
+
+    /** The lot, its row locked for the rest of the transaction. */
+    @Nullable
+    LotRow locked(@Param("id") long id);
+
+    @Nullable
+    Long idOfCode(@Param("code") String code);
+
+    @Nullable
+    Integer highestNumber(@Param("stem") String stem);
+
+    Long insert(
+            @Param("code") String code,
+            @Param("varietyId") long varietyId,
+            @Param("speciesKey") String speciesKey,
+            @Param("lot") LotEntry lot,
+            @Param("cutAt") Instant cutAt,
+            @Param("diameters") String diameters,
+            @Param("actId") @Nullable Long actId);
+
+    int setLeft(@Param("id") long id, @Param("left") LotBalance left);
+
+    int sumLeft(@Param("id") long id);
+
+    int archive(@Param("id") long id, @Param("actId") long actId);
+
+    int bringBackOfAct(@Param("actId") long actId);
+
+    int delete(@Param("id") long id);
+
+    List<Long> lotsOfAct(@Param("actId") long actId);
+
+    List<Long> touchedByAct(@Param("actId") long actId);
+
+    List<SpellRow> spells(@Param("ids") Collection<Long> ids);
+
+    void insertSpell(
+            @Param("lotId") long lotId,
+            @Param("fromDay") LocalDate fromDay,
+            @Param("storeId") long storeId,
+            @Param("wrapped") boolean wrapped,
+            @Param("actId") @Nullable Long actId);
+
+    int endSpellsFrom(@Param("lotId") long lotId, @Param("fromDay") LocalDate fromDay, @Param("actId") long actId);
+
+    int deleteSpellsOfAct(@Param("actId") long actId);
+
+    int bringBackSpellsOfAct(@Param("actId") long actId);
+
+    List<LedgerRow> ledger(@Param("lotId") long lotId);
+
+    void insertEntry(
+            @Param("lotId") long lotId,
+            @Param("day") LocalDate day,
+            @Param("notedAt") Instant notedAt,
+            @Param("kind") LedgerRow.LedgerKind kind,
+            @Param("sticks") int sticks,
+            @Param("buds") int buds,
+            @Param("personId") @Nullable Long personId,
+            @Param("remark") String remark,
+            @Param("actId") @Nullable Long actId);
+
+    int deleteEntriesOfAct(@Param("actId") long actId);
+
+    int otherEntries(@Param("lotId") long lotId, @Param("actId") long actId);
+
+    /** What the lineage needs of a lot. */
+    record LotOrigin(
+            long id,
+            @Nullable Long plantId,
+            @Nullable Long sourceId,
+            LocalDate cutOn,
+            Instant cutAt,
+            @Nullable Long cutBy) {
+
+        @Nullable
+        Link link() {
+            if (plantId != null) {
+                return new Link(
+                        baylantern.core.lineage.Node.plant(plantId), baylantern.core.lineage.Node.lot(id), cutOn);
+            }
+            return sourceId == null
+                    ? null
+                    : new Link(
+                            baylantern.core.lineage.Node.source(sourceId), baylantern.core.lineage.Node.lot(id), cutOn);
+        }
+    }
+
+    List<LotOrigin> origins();
+}

@@ -1,0 +1,87 @@
+package baylantern.app.wood;
+
+import baylantern.app.platform.FarmClock;
+import baylantern.core.rules.Rulebook;
+import jakarta.validation.Valid;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Pinched shoots, cleaning, and what of the wood Today must say. */
+@RestController
+@RequestMapping("/api")
+class ShootController {
+
+    private final ShootService shoots;
+    private final CleanService cleaning;
+    private final LotDesk desk;
+    private final Rulebook rules;
+    private final FarmClock clock;
+
+    ShootController(ShootService shoots, CleanService cleaning, LotDesk desk, Rulebook rules, FarmClock clock) {
+        this.shoots = shoots;
+        this.cleaning = cleaning;
+        this.desk = desk;
+        this.rules = rules;
+        this.clock = clock;
+    }
+
+    @GetMapping("/shoots")
+    List<ShootService.ShootView> shoots() {
+        return shoots.shoots();
+    }
+
+    @PostMapping("/shoots")
+    LotService.WoodDone pinch(@Valid @RequestBody ShootService.ShootEntry entry) {
+        return shoots.pinch(entry);
+    }
+
+    @DeleteMapping("/shoots/{id}")
+    LotService.WoodDone giveUp(@PathVariable long id) {
+        return shoots.giveUp(id);
+    }
+
+    @GetMapping("/cleaning")
+    CleanService.CleanView cleaning() {
+        return cleaning.view();
+    }
+
+    @PostMapping("/cleaning/plan")
+    CleanService.MixPlan plan(@Valid @RequestBody CleanService.MixEntry entry) {
+        return cleaning.plan(entry);
+    }
+
+    @PostMapping("/cleaning/mixes")
+    LotService.WoodDone mixed(@Valid @RequestBody CleanService.MixEntry entry) {
+        return cleaning.mixed(entry);
+    }
+
+    @PostMapping("/cleaning")
+    CleanService.Cleaned cleaned(@Valid @RequestBody CleanService.CleaningEntry entry) {
+        return cleaning.cleaned(entry);
+    }
+
+    /** What of the wood Today says: lots that run out, shoots to look at. */
+    record WoodToday(LocalDate today, List<LotView> runningOut, List<ShootService.ShootView> shoots) {}
+
+    @GetMapping("/wood-today")
+    WoodToday today() {
+        double warn = rules.wood().value("warnDays");
+        return new WoodToday(
+                clock.today(),
+                desk.shelf().stream()
+                        .filter(l -> l.refusal() == null
+                                && l.freshness().toLast().mid() > 0
+                                && l.freshness().toGood().low() <= warn)
+                        .toList(),
+                shoots.shoots().stream()
+                        .filter(s -> s.conditioning().phase() != baylantern.core.wood.Conditioning.Phase.ASLEEP)
+                        .toList());
+    }
+}

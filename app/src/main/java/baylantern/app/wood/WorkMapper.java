@@ -1,0 +1,111 @@
+package baylantern.app.wood;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+/** Stick checks, pinched shoots, mixtures and cleanings. */
+@Mapper
+interface WorkMapper {
+
+    /** A check as written down; states and measures as name=value. */
+    record CheckRow(
+            long id,
+            @Nullable Long lotId,
+            @Nullable Long plantId,
+            LocalDate onDay,
+            String states,
+            String measures,
+            boolean isCut,
+            @Nullable String personName) {}
+
+    List<CheckRow> checksOfLots(@Param("lotIds") Collection<Long> lotIds);
+
+    List<CheckRow> checksOfPlants(@Param("from") LocalDate from);
+
+    void insertCheck(
+            @Param("lotId") @Nullable Long lotId,
+            @Param("plantId") @Nullable Long plantId,
+            @Param("day") LocalDate day,
+            @Param("states") String states,
+            @Param("measures") String measures,
+            @Param("isCut") boolean isCut,
+            @Param("personId") @Nullable Long personId,
+            @Param("notedAt") Instant notedAt,
+            @Param("actId") @Nullable Long actId);
+
+    int deleteChecksOfAct(@Param("actId") long actId);
+
+    /** Pinched shoots as written down. */
+    record ShootRow(
+            long id,
+            long plantId,
+            String plantCode,
+            @Nullable Long varietyId,
+            @Nullable String varietyName,
+            String speciesKey,
+            String spotName,
+            LocalDate pinchedOn,
+            int shoots,
+            int sticksExpected,
+            @Nullable Integer planNo,
+            String remark) {}
+
+    List<ShootRow> shoots();
+
+    Long insertShoots(@Param("entry") ShootService.ShootEntry entry, @Param("actId") @Nullable Long actId);
+
+    int endShoots(@Param("id") long id, @Param("actId") long actId);
+
+    int deleteShootsOfAct(@Param("actId") long actId);
+
+    int bringBackShootsOfAct(@Param("actId") long actId);
+
+    /** A mixture as written down. */
+    record MixRow(
+            long id,
+            CleanService.Agent agent,
+            double productPct,
+            double wantedPct,
+            double volumeMl,
+            Instant mixedAt,
+            Instant goodUntil,
+            @Nullable String personName) {}
+
+    List<MixRow> mixes(@Param("limit") int limit);
+
+    Long insertMix(
+            @Param("entry") CleanService.MixEntry entry,
+            @Param("wantedPct") double wantedPct,
+            @Param("mixedAt") Instant mixedAt,
+            @Param("goodUntil") Instant goodUntil,
+            @Param("actId") @Nullable Long actId);
+
+    int deleteMixesOfAct(@Param("actId") long actId);
+
+    /** A cleaning as written down. */
+    record CleaningRow(
+            long id,
+            long personId,
+            String personName,
+            Instant cleanedAt,
+            LocalDate onDay,
+            @Nullable String agent,
+            String occasion) {}
+
+    List<CleaningRow> cleanings(@Param("limit") int limit);
+
+    void insertCleaning(
+            @Param("personId") long personId,
+            @Param("cleanedAt") Instant cleanedAt,
+            @Param("day") LocalDate day,
+            @Param("mixId") @Nullable Long mixId,
+            @Param("occasion") String occasion,
+            @Param("actId") @Nullable Long actId);
+
+    int deleteCleaningsOfAct(@Param("actId") long actId);
+}
