@@ -23,3 +23,6 @@ export const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
 
 /** The day so many days after an ISO day, by the calendar: a change of the clocks makes no odds. */
 export const daysOn = (iso: string, days: number) => isoDay(addDays(parseISO(iso), days));
+
+/** A sentence of the farm with its days in words: "tested clear on 8 May 2026". */
+export const dated = (sentence: string) => sentence.replace(/\b\d{4}-\d{2}-\d{2}\b/g, dayAndYear);

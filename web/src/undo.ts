@@ -1,6 +1,7 @@
 import { toast } from "sonner";
 import api, { ProblemError, told } from "./api/client";
 import { readAnew } from "./api/queries";
+import { dated } from "./days";
 
 let lastAct: number | undefined;
 let tail: Promise<unknown> = Promise.resolve();
@@ -15,13 +16,16 @@ export function inOrder<T>(work: () => Promise<T>): Promise<T> {
 /** Tells what was done and how to take it back. */
 export function done(sentence: string, actId?: number) {
   lastAct = actId ?? lastAct;
-  toast(sentence, actId ? { action: { label: "Take back", onClick: () => takeBack(actId) } } : undefined);
+  toast(
+    dated(sentence),
+    actId ? { action: { label: "Take back", onClick: () => takeBack(actId) } } : undefined,
+  );
 }
 
 /** Tells what could not be done. */
 export function failed(problem: unknown) {
   const sentence = problem instanceof Error ? problem.message : String(problem);
-  toast.error(sentence, { duration: 9000 });
+  toast.error(dated(sentence), { duration: 9000 });
 }
 
 /** Takes back an act, or the newest one the farm remembers. */
@@ -39,7 +43,7 @@ async function undoOne(actId?: number) {
     }
     const act = await told(api.POST("/api/acts/{id}/undo", { params: { path: { id } } }));
     lastAct = undefined;
-    toast(`Taken back: ${act.sentence}`);
+    toast(`Taken back: ${dated(act.sentence)}`);
   } catch (problem) {
     if (problem instanceof ProblemError && problem.status === 409) lastAct = undefined;
     failed(problem);

@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import api, { ProblemError, type Schemas, told } from "../api/client";
 import { readAnew, useFarm, useRules, useVarieties } from "../api/queries";
+import { dated } from "../days";
 import { useScope } from "../frame/scope";
 import { Button, Field, Input, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { done } from "../undo";
@@ -10,6 +11,7 @@ import { useChoices } from "../units";
 import { type Draft, entryOf, freshDraft, keepDraft, keptDraft } from "./draft";
 import { Schools } from "./Schools";
 import { Stems } from "./Stems";
+import { WoodChoice } from "./WoodChoice";
 
 /** The log fitted to the bench: one graft in a few touches, or a run of many. */
 export function Bench() {
@@ -115,7 +117,10 @@ function BenchForm({ today, next, varieties }: FormProps) {
         </Statement>
         <div className="grid grid-cols-3 gap-x-5 gap-y-3 max-sm:grid-cols-2 max-sm:gap-x-3">
           <Field label="Variety" error={errorOf("varietyId")}>
-            <Select value={draft.varietyId} onChange={(e) => set({ varietyId: e.target.value, stems: [] })}>
+            <Select
+              value={draft.varietyId}
+              onChange={(e) => set({ varietyId: e.target.value, lotId: "", stems: [] })}
+            >
               <option value="">choose</option>
               {[...new Set(varieties.map((v) => v.speciesKey))].map((species) => (
                 <optgroup key={species} label={species}>
@@ -160,23 +165,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
               ))}
             </Select>
           </Field>
-          <Field label="Wood from" error={errorOf("woodSource")}>
-            <Input
-              list="sources"
-              maxLength={200}
-              placeholder="own mother tree, neighbour, post"
-              value={draft.woodSource}
-              onChange={(e) => set({ woodSource: e.target.value })}
-            />
-          </Field>
-          <datalist id="sources">
-            {next.sources.map((source) => (
-              <option key={source} value={source} />
-            ))}
-          </datalist>
-          <Field label="Wood cut on" error={errorOf("woodCutOn")}>
-            <Input type="date" value={draft.woodCutOn} onChange={(e) => set({ woodCutOn: e.target.value })} />
-          </Field>
+          <WoodChoice draft={draft} sources={next.sources} errorOf={errorOf} onChange={set} />
           <Field label="Made on" error={errorOf("madeOn")}>
             <Input type="date" value={draft.madeOn} onChange={(e) => set({ madeOn: e.target.value })} />
           </Field>
@@ -243,14 +232,14 @@ function Findings({ findings, problem }: { findings: Schemas["Finding"][]; probl
   if (findings.length === 0 && !problem) return null;
   return (
     <ul className="mt-3" aria-live="polite">
-      {problem && <li className="font-semibold text-alarm">{problem.message}</li>}
+      {problem && <li className="font-semibold text-alarm">{dated(problem.message)}</li>}
       {findings.map((f) => (
         <li
           key={f.rule + f.message}
           className={`border-l-4 py-0.5 pl-3 ${f.weight === "REFUSES" ? "border-alarm text-alarm" : "border-soft"}`}
         >
           <b>{f.weight === "REFUSES" ? "Cannot be logged: " : "Mind: "}</b>
-          {f.message}.
+          {dated(f.message)}.
         </li>
       ))}
     </ul>

@@ -15,6 +15,7 @@ export interface Draft {
   techniqueKey: string;
   makerId: string;
   madeOn: string;
+  lotId: string;
   woodSource: string;
   woodCutOn: string;
   cover: Schemas["BenchEntry"]["cover"];
@@ -28,7 +29,8 @@ const KEY = "bay-lantern-bench";
 export function keptDraft(): Draft | undefined {
   try {
     const kept = localStorage.getItem(KEY);
-    return kept ? (JSON.parse(kept) as Draft) : undefined;
+    const draft = kept ? (JSON.parse(kept) as Draft) : undefined;
+    return draft && { ...draft, lotId: draft.lotId ?? "" };
   } catch {
     return undefined;
   }
@@ -43,7 +45,8 @@ export function freshDraft(today: string, last?: Schemas["Graft"]): Draft {
     techniqueKey: last?.techniqueKey ?? "",
     makerId: last?.makerId ? String(last.makerId) : "",
     madeOn: today,
-    woodSource: last?.woodSource ?? "",
+    lotId: "",
+    woodSource: "",
     woodCutOn: "",
     cover: (last?.cover as Draft["cover"] | undefined) ?? "FILM",
     notes: "",
@@ -64,8 +67,9 @@ export function entryOf(draft: Draft, unit: "mm" | "inch"): Schemas["BenchEntry"
     techniqueKey: draft.techniqueKey,
     makerId: draft.makerId ? Number(draft.makerId) : undefined,
     madeOn: draft.madeOn,
-    woodSource: draft.woodSource || undefined,
-    woodCutOn: draft.woodCutOn || undefined,
+    lotId: draft.lotId ? Number(draft.lotId) : undefined,
+    woodSource: draft.lotId ? undefined : draft.woodSource || undefined,
+    woodCutOn: draft.lotId ? undefined : draft.woodCutOn || undefined,
     cover: draft.cover,
     notes: draft.notes || undefined,
     schools: draft.schools,

@@ -9,6 +9,7 @@ import { PlannedSteps } from "../flush/PlannedSteps";
 import { headline } from "../flush/words";
 import { Button, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { NextDays } from "../weather/NextDays";
+import { RunningOut } from "../wood/RunningOut";
 
 type TodayView = Schemas["TodayView"];
 
@@ -28,6 +29,7 @@ export function Today() {
       </section>
       {farm.data.grafts > 0 && (
         <aside className="w-[372px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+          <RunningOut />
           <OnTheirWay view={view} />
           <NextDays />
           <Coming today={view.day} />

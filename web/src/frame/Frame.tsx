@@ -8,6 +8,10 @@ import { Today } from "../care/Today";
 import { dayWords } from "../days";
 import { Notebook } from "../exchange/Notebook";
 import { Flush } from "../flush/Flush";
+import { Lineage } from "../lineage/Lineage";
+import { useRecalls } from "../lineage/lineageApi";
+import { NewRecall } from "../lineage/NewRecall";
+import { RecallPage } from "../lineage/RecallPage";
 import { FarmRoom } from "../place/FarmRoom";
 import { FirstRun } from "../place/FirstRun";
 import { Trees } from "../place/Trees";
@@ -17,6 +21,9 @@ import { Trouble } from "../ui/parts";
 import { useKeys } from "../ui/useKeys";
 import { takeBack } from "../undo";
 import { WeatherRoom } from "../weather/WeatherRoom";
+import { StickCheck } from "../wood/StickCheck";
+import { Wood } from "../wood/Wood";
+import { useShelf } from "../wood/woodApi";
 import { DemoClock } from "./DemoClock";
 import { Find } from "./Find";
 import { KeyHelp } from "./KeyHelp";
@@ -53,8 +60,8 @@ export function Frame() {
   if (!begun && pathname !== "/begin") return <Navigate to="/begin" replace />;
   if (pathname === "/begin") return <FirstRun />;
   return (
-    <div className="flex h-dvh flex-col">
-      <header className="grid h-16 shrink-0 grid-cols-[188px_1fr_auto] border-line border-b bg-surface max-sm:h-14 max-sm:grid-cols-[1fr_auto]">
+    <div className="flex h-dvh flex-col print:block print:h-auto">
+      <header className="print:hidden grid h-16 shrink-0 grid-cols-[188px_1fr_auto] border-line border-b bg-surface max-sm:h-14 max-sm:grid-cols-[1fr_auto]">
         <NavLink to="/farm" className="px-[18px] py-2.5 leading-tight hover:underline max-sm:py-1.5">
           <b className="block text-[18px]">Bay Lantern</b>
           <span className="block truncate text-[13px] text-soft">{farm.data.site?.name}</span>
@@ -71,18 +78,26 @@ export function Frame() {
           {farm.data.demo ? <DemoClock today={farm.data.today} /> : <b>{dayWords(farm.data.today)}</b>}
         </div>
       </header>
-      <div className="flex min-h-0 flex-1">
+      <div className="flex min-h-0 flex-1 print:block">
         <StationList onLay={setLaid} />
-        <main id="table" className="min-w-0 flex-1 overflow-auto">
+        <main id="table" className="min-w-0 flex-1 overflow-auto print:overflow-visible">
           <Routes>
             <Route path="/" element={<Navigate to="/today" replace />} />
             <Route path="/today" element={<Today />} />
             <Route path="/flush" element={<Flush />} />
             <Route path="/flush/:code" element={<Flush />} />
+            <Route path="/wood" element={<Wood />} />
+            <Route path="/wood/check" element={<StickCheck />} />
+            <Route path="/wood/lot/:code" element={<Wood />} />
+            <Route path="/wood/:tab" element={<Wood />} />
             <Route path="/bench" element={<Bench />} />
             <Route path="/rounds" element={<Rounds />} />
             <Route path="/takes" element={<Takes />} />
             <Route path="/trees" element={<Trees />} />
+            <Route path="/lineage" element={<Lineage />} />
+            <Route path="/lineage/recall" element={<NewRecall />} />
+            <Route path="/lineage/recall/:id" element={<RecallPage />} />
+            <Route path="/lineage/:key" element={<Lineage />} />
             <Route path="/rules" element={<RulesRoom />} />
             <Route path="/farm" element={<FarmRoom />} />
             <Route path="/farm/weather" element={<WeatherRoom />} />
@@ -101,9 +116,17 @@ export function Frame() {
 
 function useCounts(): Record<string, string> {
   const today = useToday();
-  return today.data
-    ? { "/today": `${today.data.due} due`, "/rounds": today.data.due ? `${today.data.due}` : "" }
-    : {};
+  const shelf = useShelf();
+  const due = today.data?.due;
+  const lots = shelf.data?.lots ?? [];
+  const recalls = useRecalls();
+  const held = (recalls.data ?? []).reduce((sum, recall) => sum + recall.held, 0);
+  return {
+    "/today": due === undefined ? "" : `${due} due`,
+    "/rounds": due ? `${due}` : "",
+    "/wood": lots.length > 0 ? `${lots.length} ${lots.length === 1 ? "lot" : "lots"}` : "",
+    "/lineage": held > 0 ? `${held} held` : "",
+  };
 }
 
 function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
@@ -111,7 +134,7 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
   return (
     <nav
       aria-label="Stations"
-      className="flex w-[188px] shrink-0 flex-col border-line border-r py-3.5 max-sm:hidden"
+      className="print:hidden flex w-[188px] shrink-0 flex-col border-line border-r py-3.5 max-sm:hidden"
     >
       {STATIONS.map((station) => (
         <NavLink
@@ -139,11 +162,11 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
 }
 
 function BottomBar({ onMore }: { onMore: () => void }) {
-  const stations = STATIONS.filter((s) => ["Today", "Flush", "Rounds", "Bench"].includes(s.name));
+  const stations = STATIONS.filter((s) => ["Today", "Rounds", "Wood", "Bench"].includes(s.name));
   return (
     <nav
       aria-label="Stations"
-      className="hidden shrink-0 grid-cols-5 border-line border-t bg-surface max-sm:grid"
+      className="hidden print:hidden shrink-0 grid-cols-5 border-line border-t bg-surface max-sm:grid"
     >
       {stations.map((station) => (
         <NavLink

@@ -7,7 +7,8 @@ import { KEYS, STATIONS } from "./stations";
 export function KeyHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
   const { pathname } = useLocation();
   const { theme } = useChoices();
-  const rows = [...(KEYS[pathname] ?? []), ...KEYS[""]];
+  const station = Object.keys(KEYS).find((path) => path !== "" && pathname.startsWith(path)) ?? "";
+  const rows = [...(station ? KEYS[station] : []), ...KEYS[""]];
   return (
     <Overlay open={open} onClose={onClose} title="Keys and more">
       <table className="w-full text-[15px] max-sm:hidden">

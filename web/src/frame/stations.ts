@@ -2,10 +2,12 @@
 export const STATIONS = [
   { digit: "1", name: "Today", path: "/today" },
   { digit: "2", name: "Flush", path: "/flush" },
+  { digit: "3", name: "Wood", path: "/wood" },
   { digit: "5", name: "Bench", path: "/bench" },
   { digit: "6", name: "Rounds", path: "/rounds" },
   { digit: "7", name: "Takes", path: "/takes" },
   { digit: "9", name: "Trees", path: "/trees" },
+  { digit: "0", name: "Lineage", path: "/lineage" },
   { digit: "", name: "Rules", path: "/rules" },
 ];
 
@@ -28,6 +30,18 @@ export const KEYS: Record<string, [string, string][]> = {
     ["T", "read as table"],
     ["Esc", "close the sheet"],
   ],
+  "/wood": [
+    ["↑ ↓", "next or last lot"],
+    ["C", "collect or receive a lot"],
+    ["K", "check a stick"],
+    ["Esc", "close the sheet"],
+  ],
+  "/lineage": [
+    ["← →", "to where it came from, to where it went"],
+    ["↑ ↓", "next or last in its column"],
+    ["Enter", "look around from there"],
+    ["T", "read as table"],
+  ],
   "/bench": [["Ctrl Enter", "log what the form says"]],
   "/takes": [
     ["↑ ↓", "next or last group"],
@@ -35,7 +49,7 @@ export const KEYS: Record<string, [string, string][]> = {
     ["T", "read as table"],
   ],
   "": [
-    ["1 2 5 6 7 9", "go to a station by its number"],
+    ["1 2 3 5 6 7 9 0", "go to a station by its number"],
     ["/", "find a code, variety or place"],
     [".", "I saw something"],
     ["[ ]", "move the span on the season band by a week"],

@@ -4,6 +4,7 @@ import { useRules } from "../api/queries";
 import { PartHeading, Select, Statement, Trouble } from "../ui/parts";
 import { FigureTable } from "./FigureTable";
 import { FlushFigures } from "./FlushFigures";
+import { WoodFigures } from "./WoodFigures";
 
 const NAMES: Record<string, string> = {
   base: "counts warmth from",
@@ -37,6 +38,7 @@ export function RulesRoom() {
       </Select>
       {species && <SpeciesFigures species={species} />}
       <FlushFigures flush={rules.data.flush} species={key} />
+      <WoodFigures wood={rules.data.wood} species={key} />
       <PartHeading>Techniques</PartHeading>
       <div className="overflow-auto">
         <table className="w-full min-w-[760px] text-[14.5px]">

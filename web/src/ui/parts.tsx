@@ -1,5 +1,6 @@
 import { Dialog } from "radix-ui";
-import type { ButtonHTMLAttributes, InputHTMLAttributes, ReactNode, SelectHTMLAttributes } from "react";
+import type { ButtonHTMLAttributes, ComponentProps, ReactNode, SelectHTMLAttributes } from "react";
+import { dated } from "../days";
 
 type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { strong?: boolean };
 
@@ -30,14 +31,14 @@ export function Field(props: { label: string; error?: string; hint?: string; chi
       {props.hint && !props.error && <span className="mt-0.5 block text-[13px] text-soft">{props.hint}</span>}
       {props.error && (
         <span role="alert" className="mt-0.5 block text-[13.5px] font-semibold text-alarm">
-          {props.error}
+          {dated(props.error)}
         </span>
       )}
     </label>
   );
 }
 
-export function Input({ className = "", ...rest }: InputHTMLAttributes<HTMLInputElement>) {
+export function Input({ className = "", ...rest }: ComponentProps<"input">) {
   return <input className={`${BOX} ${className}`} {...rest} />;
 }
 
@@ -99,7 +100,7 @@ export function Teach(props: { title: string; children: ReactNode; action?: Reac
 export function Trouble({ problem }: { problem: unknown }) {
   return problem ? (
     <p role="alert" className="mt-4 font-semibold text-alarm">
-      {problem instanceof Error ? problem.message : String(problem)}
+      {dated(problem instanceof Error ? problem.message : String(problem))}
     </p>
   ) : null;
 }

@@ -96,7 +96,7 @@ class DemoWood {
             own(citrus, mother);
         }
         clear(Node.plant(mother("Cistern Blood")).key(), LocalDate.of(2026, 2, 10), 365);
-        clear(Node.plant(mother("Pilot Lime")).key(), LocalDate.of(2026, 3, 24), 365);
+        clear(Node.plant(mother("Pilot Lime")).key(), LocalDate.of(2026, 1, 12), 365);
         clear(Node.plant(mother("Noonbell")).key(), LocalDate.of(2026, 1, 5), 365);
         clear(Node.plant(mother("Bellwether")).key(), LocalDate.of(2025, 6, 5), 365);
         clear(Node.plant(mother("Quillpearl")).key(), LocalDate.of(2026, 2, 10), 365);

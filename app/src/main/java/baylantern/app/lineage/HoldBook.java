@@ -1,7 +1,6 @@
 package baylantern.app.lineage;
 
 import baylantern.core.lineage.Node;
-import baylantern.core.lineage.Recall;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,22 +46,13 @@ class HoldBook {
     String words(HoldRow hold) {
         String test = hold.recallName() + " tested for " + hold.subject() + " on " + hold.recallDay();
         return switch (hold.why()) {
-            case TESTED -> "it tested itself, " + hold.subject() + ", " + hold.recallDay();
+            case TESTED -> "it was tested itself, for " + hold.subject() + ", on " + hold.recallDay();
             case DESCENDS -> "it descends from " + test;
             case EXPOSED ->
                 (hold.byBlade()
                                 ? "an uncleaned blade touched it after wood of "
                                 : "it stands with or comes from wood exposed to ")
                         + test;
-        };
-    }
-
-    /** How the reason begins in a list. */
-    static String brief(Recall.Why why, boolean blade) {
-        return switch (why) {
-            case TESTED -> "tested";
-            case DESCENDS -> "descends";
-            case EXPOSED -> blade ? "exposed by a blade" : "exposed";
         };
     }
 }

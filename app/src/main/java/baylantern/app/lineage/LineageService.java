@@ -23,7 +23,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class LineageService {
 
-    private static final int COLUMNS = 3;
+    private static final int COLUMNS = 2;
     private static final int MOST_DRAWN = 7;
 
     private final LineageShelf shelf;

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.databind.exc.MismatchedInputException;
 
 /** Turns every fault into problem details (RFC 9457) with a sentence, the field, the value and the valid range. */
 @RestControllerAdvice
@@ -87,6 +88,19 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String why = e.getMostSpecificCause().getMessage();
         String first = why == null ? "" : why.lines().findFirst().orElse("");
+        if (e.getMostSpecificCause() instanceof MismatchedInputException mismatch && first.contains("oating-point")) {
+            String name = mismatch.getPath().isEmpty()
+                    ? "a count"
+                    : Objects.toString(
+                            mismatch.getPath()
+                                    .get(mismatch.getPath().size() - 1)
+                                    .getPropertyName(),
+                            "a count");
+            ProblemDetail whole =
+                    ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "Give a whole number for " + name + ".");
+            whole.setProperty("fields", List.of(field(name, null, "a whole number", "Give a whole number.")));
+            return ResponseEntity.badRequest().body(whole);
+        }
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST,
                 "The request cannot be read: "

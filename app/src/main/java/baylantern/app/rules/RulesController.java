@@ -7,6 +7,7 @@ import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.SchoolQuestion;
 import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
+import baylantern.core.rules.WoodRules;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,7 +38,8 @@ class RulesController {
             List<SchoolQuestion> schools,
             List<CoverWords> covers,
             List<SignWords> signs,
-            FlushRules flush) {}
+            FlushRules flush,
+            WoodRules wood) {}
 
     @GetMapping
     RulesView rules() {
@@ -51,6 +53,7 @@ class RulesController {
                 Arrays.stream(Sign.values())
                         .map(s -> new SignWords(s, "" + s.letter(), s.words()))
                         .toList(),
-                rules.flush());
+                rules.flush(),
+                rules.wood());
     }
 }

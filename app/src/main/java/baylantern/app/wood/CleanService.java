@@ -186,7 +186,7 @@ public class CleanService implements Undoer {
 
     /** What was written, and whether the mixture was past its time. */
     public record Cleaned(
-            long actId, String sentence, @Nullable String warning) {}
+            @Nullable Long actId, String sentence, @Nullable String warning) {}
 
     /** Writes down a cleaning as done now. */
     @Transactional
@@ -205,21 +205,21 @@ public class CleanService implements Undoer {
                     ? null
                     : "That mixture is past its time: it has lost its strength. Mix it fresh and clean again.";
         }
+        // A blade wiped with a spent mixture is not taken for clean.
+        if (warning != null) {
+            return new Cleaned(null, "Not counted", warning);
+        }
         String sentence = person.name() + "’s blade cleaned";
         long act = acts.open(kind(), sentence);
-        // A blade wiped with a spent mixture is not taken for clean.
-        if (warning == null) {
-            mapper.insertCleaning(
-                    person.id(),
-                    clock.now(),
-                    clock.today(),
-                    entry.mixId(),
-                    entry.occasion().name(),
-                    act);
-            lineage.changed();
-            return new Cleaned(act, sentence, null);
-        }
-        return new Cleaned(act, "Not counted: " + warning, warning);
+        mapper.insertCleaning(
+                person.id(),
+                clock.now(),
+                clock.today(),
+                entry.mixId(),
+                entry.occasion().name(),
+                act);
+        lineage.changed();
+        return new Cleaned(act, sentence, null);
     }
 
     /** Writes cleanings and mixtures of the past without an undo of their own; for the demo. */

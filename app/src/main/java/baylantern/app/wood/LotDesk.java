@@ -46,7 +46,7 @@ public class LotDesk {
         this.clock = clock;
     }
 
-    /** Lots with sticks left, use-first: usable ones by the day they stop being good, then the others. */
+    /** Lots with sticks left, use-first: good ones by the day they stop being good, then last resorts, then the others. */
     public List<LotView> shelf() {
         return views(mapper.lots(false, null, MOST));
     }
@@ -69,6 +69,7 @@ public class LotDesk {
                 .map(lot -> view(
                         lot, Objects.requireNonNull(kept.get(lot.id())), checked.getOrDefault(lot.id(), List.of())))
                 .sorted(Comparator.comparing((LotView v) -> v.refusal() != null || v.grade() == Grade.X)
+                        .thenComparing(v -> v.freshness().toGood().mid() <= 0)
                         .thenComparing(LotView::goodMid)
                         .thenComparing(LotView::code))
                 .toList();

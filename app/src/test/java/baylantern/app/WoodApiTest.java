@@ -1,0 +1,315 @@
+package baylantern.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Lots, their ledger and their life, over HTTP on a real database file. */
+class WoodApiTest extends ApiTest {
+
+    private LocalDate today;
+
+    @BeforeEach
+    void farm() {
+        http.smallFarm();
+        today = LocalDate.parse(http.get("/api/farm").json().get("today").asString());
+        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.post("/api/stores", Map.of("name", "Sill", "method", "AMBIENT"));
+        paste("MB-1", "avocado", 1);
+    }
+
+    private void paste(String code, String species, int variety) {
+        Map<String, Object> plant = new HashMap<>(Map.of("lines", code, "speciesKey", species, "kind", "MOTHER_TREE"));
+        plant.put("spotId", 1);
+        plant.put("varietyId", variety);
+        plant.put("startedOn", today.minusYears(3).toString());
+        assertThat(http.post("/api/plants/paste", plant).status()).isEqualTo(200);
+    }
+
+    private long mother() {
+        return http.get("/api/plants?search=MB-1")
+                .json()
+                .get("plants")
+                .get(0)
+                .get("id")
+                .asLong();
+    }
+
+    private Map<String, Object> lot(int daysAgo, Object sticks, int buds) {
+        Map<String, Object> entry = new HashMap<>(Map.of("plantId", mother(), "budsPerStick", buds, "storeId", 1));
+        entry.put("cutOn", today.minusDays(daysAgo).toString());
+        entry.put("sticks", sticks);
+        entry.put("wrapped", true);
+        return entry;
+    }
+
+    private JsonNode collected(int daysAgo, int sticks) {
+        Http.Answer answer = http.post("/api/lots", lot(daysAgo, sticks, 4));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private Map<String, Object> grafts(long lot, String technique, long... stems) {
+        List<Map<String, Object>> on = new ArrayList<>();
+        for (long stem : stems) {
+            on.add(Map.of("stemId", stem));
+        }
+        return Map.of(
+                "varietyId",
+                1,
+                "techniqueKey",
+                technique,
+                "makerId",
+                1,
+                "cover",
+                "FILM",
+                "madeOn",
+                today.toString(),
+                "lotId",
+                lot,
+                "stems",
+                on);
+    }
+
+    private JsonNode sheet(JsonNode lot) {
+        return http.get("/api/lots/" + lot.get("code").asString()).json();
+    }
+
+    @Test
+    void aLotFeedsTheGraftLogAndUndoGivesBack() {
+        JsonNode lot = collected(2, 3);
+        assertThat(lot.get("code").asString())
+                .isEqualTo("PB-" + (today.minusDays(2).getYear() % 100) + "-W01");
+        JsonNode logged = http.post("/api/grafts", grafts(lot.get("id").asLong(), "cleft", 1, 2))
+                .json();
+        JsonNode sheet = sheet(lot);
+        assertThat(sheet.get("lot").get("sticksLeft").asInt()).isEqualTo(1);
+        assertThat(sheet.get("ledger")
+                        .valueStream()
+                        .map(r -> r.get("kind").asString() + r.get("sticks").asInt()))
+                .containsExactly("IN3", "GRAFT-2");
+        JsonNode graft =
+                http.sheet(logged.get("codes").get(0).asString()).get("stop").get("graft");
+        assertThat(graft.get("lotCode").asString()).isEqualTo(lot.get("code").asString());
+        assertThat(graft.get("woodSource").asString()).isEqualTo("MB-1");
+        assertThat(graft.get("woodCutOn").asString())
+                .isEqualTo(today.minusDays(2).toString());
+        assertThat(http.send(http.request("/api/lots/" + lot.get("id").asLong()).DELETE())
+                        .status())
+                .isEqualTo(409);
+        http.post("/api/acts/" + logged.get("actId").asLong() + "/undo", Map.of());
+        assertThat(sheet(lot).get("lot").get("budsLeft").asInt()).isEqualTo(12);
+        assertThat(http.send(http.request("/api/lots/" + lot.get("id").asLong()).DELETE())
+                        .status())
+                .isEqualTo(200);
+        assertThat(http.get("/api/lots").json().get("lots").size()).isZero();
+    }
+
+    @Test
+    void budsAreCountedSinglyAndTooManyAreRefusedWithWhatIsLeft() {
+        JsonNode lot = collected(0, 1);
+        long id = lot.get("id").asLong();
+        assertThat(http.post("/api/grafts", grafts(id, "chip", 1, 2)).status()).isEqualTo(200);
+        assertThat(sheet(lot).get("lot").get("sticksLeft").asInt()).isEqualTo(1);
+        assertThat(sheet(lot).get("lot").get("budsLeft").asInt()).isEqualTo(2);
+        Http.Answer two = http.post("/api/lots/" + id + "/out", Map.of("kind", "GIVEN", "sticks", 2));
+        assertThat(two.status()).isEqualTo(422);
+        assertThat(two.json().get("detail").asString()).contains("1 stick, 2 buds left");
+        for (Object wrong : List.of(-1, 0, 1.5)) {
+            assertThat(http.post("/api/lots/" + id + "/out", Map.of("kind", "DISCARD", "sticks", wrong))
+                            .status())
+                    .isBetween(400, 422);
+            assertThat(http.post("/api/lots", lot(0, wrong, 4)).status())
+                    .as("" + wrong)
+                    .isBetween(400, 422);
+        }
+        assertThat(sheet(lot).get("ledger").size()).isEqualTo(2);
+        assertThat(http.post("/api/lots", lot(0, 1.5, 4)).json().get("detail").asString())
+                .isEqualTo("Give a whole number for sticks.");
+    }
+
+    /** Eight people take sticks one by one at once: as many are served as there are sticks, and nothing is lost. */
+    @Test
+    void eightAtOnceNeverTakeMoreThanThereIs() {
+        JsonNode lot = collected(0, 25);
+        String path = "/api/lots/" + lot.get("id").asLong() + "/out";
+        ExecutorService many = Executors.newFixedThreadPool(8);
+        List<CompletableFuture<Integer>> asked = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            asked.add(CompletableFuture.supplyAsync(
+                    () -> http.post(path, Map.of("kind", "DISCARD", "sticks", 1))
+                            .status(),
+                    many));
+        }
+        List<Integer> answers = asked.stream().map(CompletableFuture::join).toList();
+        many.shutdown();
+        assertThat(answers).containsOnly(200, 422);
+        assertThat(answers.stream().filter(s -> s == 200)).hasSize(25);
+        JsonNode sheet = http.get("/api/lots/" + lot.get("code").asString()).json();
+        assertThat(sheet.get("lot").get("sticksLeft").asInt()).isZero();
+        assertThat(sheet.get("ledger")
+                        .valueStream()
+                        .mapToInt(r -> r.get("sticks").asInt())
+                        .sum())
+                .isZero();
+        assertThat(sheet.get("ledger").size()).isEqualTo(26);
+    }
+
+    @Test
+    void woodAgesWithItsStoreAndComesFirstWhenItRunsOut() {
+        JsonNode old = collected(9, 4);
+        JsonNode fresh = collected(1, 4);
+        JsonNode lots = http.get("/api/lots").json().get("lots");
+        assertThat(lots.get(0).get("code").asString()).isEqualTo(old.get("code").asString());
+        double left = lots.get(0).get("freshness").get("toGood").get("mid").asDouble();
+        assertThat(left).isCloseTo(5, org.assertj.core.data.Offset.offset(1e-6));
+        assertThat(lots.get(0).get("warnings").toString()).contains("use it first");
+        http.send(http.request("/api/lots/" + fresh.get("id").asLong() + "/store")
+                .header("Content-Type", "application/json")
+                .PUT(java.net.http.HttpRequest.BodyPublishers.ofString("{\"storeId\":1,\"wrapped\":false}")));
+        assertThat(http.get("/api/lots").json().get("lots").get(0).get("code").asString())
+                .isEqualTo(fresh.get("code").asString());
+        assertThat(http.get("/api/wood-today").json().get("runningOut").size()).isEqualTo(2);
+    }
+
+    @Test
+    void aThermometersLogMovesTheLifeOfALotAndAWrongUnitIsAsked() {
+        JsonNode lot = collected(4, 4);
+        StringBuilder log = new StringBuilder("time,temp\n");
+        for (int day = 4; day >= 1; day--) {
+            log.append(today.minusDays(day)).append(" 12:00,68\n");
+        }
+        log.append("soon,68\n");
+        byte[] file = log.toString().getBytes(StandardCharsets.UTF_8);
+        Http.Answer asked = http.file("/api/stores/1/log", file);
+        assertThat(asked.status()).isEqualTo(422);
+        assertThat(asked.json().get("fields").get(0).get("field").asString()).isEqualTo("unit");
+        double before = used(lot);
+        JsonNode brought = http.file("/api/stores/1/log?unit=F", file).json();
+        assertThat(brought.get("readings").asInt()).isEqualTo(4);
+        assertThat(brought.get("refused").get(0).get("row").asInt()).isEqualTo(5);
+        // 20 °C instead of 10 °C ages it 2.2 times as fast.
+        assertThat(used(lot) / before).isCloseTo(2.2, org.assertj.core.data.Offset.offset(1e-6));
+        http.post("/api/acts/" + brought.get("actId").asLong() + "/undo", Map.of());
+        assertThat(used(lot)).isCloseTo(before, org.assertj.core.data.Offset.offset(1e-9));
+        byte[] ahead = ("time,temp\n" + today.plusDays(2) + ",8").getBytes(StandardCharsets.UTF_8);
+        assertThat(http.file("/api/stores/1/log", ahead).json().get("detail").asString())
+                .contains("past today");
+    }
+
+    private double used(JsonNode lot) {
+        return sheet(lot).get("lot").get("freshness").get("used").asDouble();
+    }
+
+    @Test
+    void whatCannotBeIsToldWithItsField() {
+        assertThat(field(lot(-1, 3, 4))).isEqualTo("cutOn");
+        assertThat(field(lot(1200, 3, 4))).isEqualTo("cutOn");
+        assertThat(http.post("/api/lots", lot(1200, 3, 4)).json().get("detail").asString())
+                .contains("only sown or planted");
+        Map<String, Object> thick = lot(0, 3, 4);
+        thick.put("diametersMm", List.of(7, 700));
+        assertThat(field(thick)).isEqualTo("diametersMm");
+        Map<String, Object> nowhere = lot(0, 3, 4);
+        nowhere.remove("plantId");
+        assertThat(field(nowhere)).isEqualTo("plantId");
+        JsonNode lot = collected(0, 2);
+        Map<String, Object> other = new HashMap<>(grafts(lot.get("id").asLong(), "cleft", 1));
+        other.put("varietyId", 2);
+        assertThat(http.post("/api/grafts/check", other).json().findValuesAsString("rule"))
+                .contains("lot-variety");
+    }
+
+    private String field(Map<String, Object> lot) {
+        Http.Answer answer = http.post("/api/lots", lot);
+        assertThat(answer.status()).isEqualTo(422);
+        return answer.json().get("fields").get(0).get("field").asString();
+    }
+
+    @Test
+    void sticksAreJudgedKeptAndMakeTheLotsGrade() {
+        JsonNode lot = collected(1, 5);
+        long id = lot.get("id").asLong();
+        Map<String, Object> wrinkled =
+                Map.of("lotId", id, "states", Map.of("stage", "S", "bark", "SLIGHT"), "measures", Map.of("buds", 3));
+        JsonNode judged = http.post("/api/stick-checks/judge", wrinkled).json();
+        assertThat(judged.get("grade").get("grade").asString()).isEqualTo("B");
+        assertThat(sheet(lot).get("checks").size()).isZero();
+        http.post("/api/stick-checks", wrinkled);
+        JsonNode sheet = sheet(lot);
+        assertThat(sheet.get("lot").get("grade").asString()).isEqualTo("B");
+        assertThat(sheet.get("lot").get("actions").get(0).asString()).contains("soak 30 min");
+        Http.Answer odd = http.post(
+                "/api/stick-checks", Map.of("lotId", id, "states", Map.of("bark", "BLUE"), "measures", Map.of()));
+        assertThat(odd.status()).isEqualTo(422);
+        assertThat(odd.json().get("detail").asString()).contains("TAUT, SLIGHT, DEEP");
+    }
+
+    @Test
+    void pinchedShootsAndTheShelfServeThePlansAndEndWhenCut() {
+        Map<String, Object> plan = new HashMap<>(Map.of("spotId", 1, "speciesKey", "avocado", "varietyId", 1));
+        plan.put("day", today.plusDays(4).toString());
+        plan.put("techniqueKey", "cleft");
+        plan.put("grafts", 9);
+        assertThat(http.post("/api/graft-days", plan).status()).isEqualTo(200);
+        JsonNode line = http.get("/api/supply").json().get("lines").get(0);
+        assertThat(line.get("missing").asInt()).isEqualTo(9);
+        assertThat(line.get("advice").asString()).contains("Too late to pinch");
+        collected(0, 4);
+        Map<String, Object> shoots =
+                Map.of("plantId", mother(), "pinchedOn", today.toString(), "shoots", 6, "sticksExpected", 6);
+        long id = http.post("/api/shoots", shoots).json().get("id").asLong();
+        assertThat(http.get("/api/supply")
+                        .json()
+                        .get("lines")
+                        .get(0)
+                        .get("missing")
+                        .asInt())
+                .isEqualTo(5);
+        Map<String, Object> cut = lot(0, 5, 4);
+        cut.put("shootsId", id);
+        long act = http.post("/api/lots", cut).json().get("actId").asLong();
+        assertThat(http.get("/api/shoots").json().size()).isZero();
+        assertThat(http.get("/api/supply")
+                        .json()
+                        .get("lines")
+                        .get(0)
+                        .get("missing")
+                        .asInt())
+                .isZero();
+        http.post("/api/acts/" + act + "/undo", Map.of());
+        assertThat(http.get("/api/shoots").json().size()).isEqualTo(1);
+    }
+
+    @Test
+    void mixturesAreWorkedOutWithTheirCautionAndCleaningsAreKept() {
+        JsonNode plan = http.post("/api/cleaning/plan", Map.of("agent", "BLEACH", "productPct", 5, "volumeMl", 500))
+                .json();
+        assertThat(plan.get("dilution").get("productMl").asDouble()).isEqualTo(50);
+        assertThat(plan.get("caution").asString()).contains("ammonia").contains("label");
+        assertThat(http.post("/api/cleaning/plan", Map.of("agent", "BLEACH", "productPct", 0.1, "volumeMl", 500))
+                        .status())
+                .isEqualTo(422);
+        long mix = http.post("/api/cleaning/mixes", Map.of("agent", "BLEACH", "productPct", 5, "volumeMl", 500))
+                .json()
+                .get("id")
+                .asLong();
+        JsonNode cleaned = http.post("/api/cleaning", Map.of("personId", 1, "mixId", mix, "occasion", "NEW_TREE"))
+                .json();
+        assertThat(cleaned.has("warning")).isFalse();
+        assertThat(http.get("/api/cleaning").json().get("cleanings").size()).isEqualTo(1);
+        http.post("/api/acts/" + cleaned.get("actId").asLong() + "/undo", Map.of());
+        assertThat(http.get("/api/cleaning").json().get("cleanings").size()).isZero();
+    }
+}

@@ -1,0 +1,105 @@
+import { useMemo, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { dated } from "../days";
+import { Button, Statement, Trouble } from "../ui/parts";
+import { useKeys } from "../ui/useKeys";
+import { STANDING_WORDS } from "../wood/words";
+import { LineageField } from "./LineageField";
+import { LineageTable } from "./LineageTable";
+import { placed, stackId } from "./layout";
+import { useLineage } from "./lineageApi";
+import { MemberSheet, StackSheet } from "./MemberSheet";
+import { Overview } from "./Overview";
+
+/** Where does it come from, where did it go, what must be held. */
+export function Lineage() {
+  const { key } = useParams();
+  const lineage = useLineage(key);
+  if (!key) return <Overview />;
+  if (lineage.error) return <Trouble problem={lineage.error} />;
+  if (!lineage.data) return null;
+  return <Around key={lineage.data.focus.member.key} view={lineage.data} />;
+}
+
+function Around({ view }: { view: NonNullable<ReturnType<typeof useLineage>["data"]> }) {
+  const navigate = useNavigate();
+  const [marked, setMarked] = useState(view.focus.member.key);
+  const [table, setTable] = useState(false);
+  const focus = view.focus.member;
+  const goTo = (to: string) => navigate(`/lineage/${to}`);
+  const keys = useMemo(() => {
+    const { cards } = placed(view);
+    const at = cards.find((card) => card.id === marked);
+    const near = (by: number) => {
+      const next = cards
+        .filter((card) => at && card.column === at.column + by)
+        .sort((a, b) => Math.abs(a.y - (at?.y ?? 0)) - Math.abs(b.y - (at?.y ?? 0)))[0];
+      if (next) setMarked(next.id);
+    };
+    const along = (by: number) => {
+      const own = cards.filter((card) => card.column === at?.column).sort((a, b) => a.y - b.y);
+      const next = at && own[own.indexOf(at) + by];
+      if (next) setMarked(next.id);
+    };
+    return {
+      ArrowLeft: () => near(-1),
+      ArrowRight: () => near(1),
+      ArrowUp: () => along(-1),
+      ArrowDown: () => along(1),
+      Enter: () => at?.member && navigate(`/lineage/${at.id}`),
+      t: () => setTable((now) => !now),
+      Escape: () => navigate("/lineage"),
+    };
+  }, [view, marked, navigate]);
+  useKeys(keys);
+  const member = view.members.find((m) => m.member.key === marked);
+  const stack = view.stacks.find((s) => stackId(s) === marked);
+  return (
+    <div className="flex min-h-full max-lg:flex-col">
+      <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
+        <Statement title={`${focus.code}: ${focus.words}`}>
+          {view.heldWords ? (
+            <b className="text-alarm">Held: {dated(view.heldWords)}.</b>
+          ) : (
+            <>
+              {STANDING_WORDS[view.focus.standing].replace(/^./, (c) => c.toUpperCase())}.{" "}
+              {dated(view.focus.reason)}
+            </>
+          )}
+        </Statement>
+        <p className="mb-2 text-[15px] text-soft">
+          {view.forebears === 0 ? "Nothing known before it" : `${view.forebears} before it`},{" "}
+          {view.descendants === 0 ? "nothing came of it" : `${view.descendants} came of it`}.{" "}
+          {view.cleanPath.length > 0 ? (
+            <span className="text-leaf">
+              Came from a clean source: {view.cleanPath.map((m) => m.code).join(" → ")}.
+            </span>
+          ) : (
+            "No source before it holds a clear test."
+          )}
+        </p>
+        <div className="flex flex-wrap gap-2">
+          <Link
+            to="/lineage"
+            className="inline-flex min-h-9 items-center rounded border border-sea px-3 font-semibold text-[15px] text-sea hover:bg-surface max-sm:min-h-11"
+          >
+            All holds and recalls
+          </Link>
+          <Button onClick={() => setTable(!table)}>{table ? "Draw it" : "Read as table"}</Button>
+        </div>
+        {table ? (
+          <LineageTable view={view} onFocus={goTo} />
+        ) : (
+          <LineageField view={view} marked={marked} onMark={setMarked} onFocus={goTo} />
+        )}
+        <p className="text-[13.5px] text-soft">
+          Wood went from left to right. The strong green line is the way from the nearest clean source.
+        </p>
+      </section>
+      <aside className="w-[330px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+        {member && <MemberSheet drawn={member} focused={member.member.key === focus.key} />}
+        {stack && <StackSheet stack={stack} />}
+      </aside>
+    </div>
+  );
+}

@@ -1,0 +1,81 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import api, { type Schemas, told } from "../api/client";
+import { useFarm } from "../api/queries";
+import { Button, Field, Input, Select, Trouble } from "../ui/parts";
+import { useSend } from "../ui/useSend";
+import { done } from "../undo";
+
+type Outcome = Schemas["TestEntry"]["outcome"];
+
+/** A test of a plant or source. A clear one is kept at once; any other first shows what must be held. */
+export function TestForm({ member, onDone }: { member: Schemas["Member"]; onDone: () => void }) {
+  const farm = useFarm();
+  const navigate = useNavigate();
+  const { send, problem, busy, errorOf } = useSend();
+  const [day, setDay] = useState(farm.data?.today ?? "");
+  const [subject, setSubject] = useState("graft-borne disease");
+  const [outcome, setOutcome] = useState<Outcome>("CLEAR");
+  const [valid, setValid] = useState("365");
+  const [lab, setLab] = useState("");
+  const go = () => {
+    if (outcome !== "CLEAR") {
+      const query = new URLSearchParams({ of: member.key, code: member.code, day, subject, outcome, lab });
+      navigate(`/lineage/recall?${query}`);
+      return;
+    }
+    send(async () => {
+      const body = {
+        key: member.key,
+        day,
+        subject,
+        outcome,
+        validDays: Number(valid),
+        lab: lab || undefined,
+      };
+      const kept = await told(api.POST("/api/tests", { body }));
+      done(kept.sentence, kept.actId);
+      onDone();
+    });
+  };
+  return (
+    <form
+      className="mt-2 grid gap-2.5"
+      onSubmit={(event) => {
+        event.preventDefault();
+        go();
+      }}
+    >
+      <Field label="Result" error={errorOf("outcome")}>
+        <Select value={outcome} onChange={(e) => setOutcome(e.target.value as Outcome)}>
+          <option value="CLEAR">clear</option>
+          <option value="SUSPECT">suspect</option>
+          <option value="POSITIVE">positive</option>
+        </Select>
+      </Field>
+      <Field label="Looked for" error={errorOf("subject")}>
+        <Input value={subject} onChange={(e) => setSubject(e.target.value)} />
+      </Field>
+      <div className="grid grid-cols-2 gap-2.5">
+        <Field label="On" error={errorOf("day")}>
+          <Input type="date" value={day} onChange={(e) => setDay(e.target.value)} />
+        </Field>
+        {outcome === "CLEAR" && (
+          <Field label="Holds, days" error={errorOf("validDays")}>
+            <Input inputMode="numeric" value={valid} onChange={(e) => setValid(e.target.value)} />
+          </Field>
+        )}
+      </div>
+      <Field label="Laboratory">
+        <Input value={lab} onChange={(e) => setLab(e.target.value)} />
+      </Field>
+      <Trouble problem={problem} />
+      <div className="flex gap-2">
+        <Button strong type="submit" disabled={busy || !day || !subject}>
+          {outcome === "CLEAR" ? "Keep the test" : "See what must be held"}
+        </Button>
+        <Button onClick={onDone}>Leave it</Button>
+      </div>
+    </form>
+  );
+}

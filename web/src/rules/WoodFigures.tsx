@@ -1,0 +1,76 @@
+import type { Schemas } from "../api/client";
+import { PartHeading } from "../ui/parts";
+import { LOOKS } from "../wood/checkWords";
+import { FigureTable } from "./FigureTable";
+
+const NAMES: Record<string, string> = {
+  coolBoxC: "cool box is taken at",
+  fridgeC: "fridge is taken at",
+  ambientC: "shade is taken at",
+  keepSpread: "keeping differs by",
+  bareTimes: "unwrapped wood ages",
+  waterTimes: "wood in water ages",
+  goodShare: "a last resort below",
+  lastShare: "not worth a stock below",
+  warnDays: "warned ahead",
+  sampleShare: "a lot’s grade is reached by",
+  lookFrom: "look at pinched shoots from",
+  sticksPerShoot: "sticks from a shoot",
+  testDue: "a test is due ahead",
+  bleachParts: "bleach, one part in",
+  bleachPct: "household bleach holds",
+  bleachHours: "mixed bleach serves",
+  bleachSeconds: "bleach acts for",
+  alcoholPct: "alcohol, diluted to",
+  alcoholHours: "alcohol serves",
+};
+
+/** What wood advice rests on: how a stick of the species is judged, how long it keeps, how blades are cleaned. */
+export function WoodFigures({ wood, species }: { wood: Schemas["WoodRules"]; species: string }) {
+  const kind = wood.species[species] ?? wood.species.other;
+  const keep = wood.keeping[species] ?? wood.keeping.other;
+  const assumed = wood.keeping[species] === undefined;
+  return (
+    <>
+      <PartHeading>Wood</PartHeading>
+      <p>
+        Wanted: {kind.wants}. Seven of ten sticks live {keep.coolBoxDays} days in a cool box,{" "}
+        {keep.fridgeDays} in a fridge, {keep.ambientDays} in the shade
+        {assumed ? " (taken over from other kinds: a guess)" : ""}; 10 °C more age it {keep.q10} times as fast
+        {keep.chillBelowC ? `; ${keep.chillWhy}` : ""}.
+      </p>
+      <div className="overflow-auto">
+        <table className="mt-1 w-full min-w-[640px] text-[14.5px]">
+          <caption className="sr-only">How a stick is judged</caption>
+          <tbody>
+            {LOOKS.map((look) =>
+              look.states.map(([state, words]) => {
+                const verdict = kind.states[look.key]?.[state] ?? wood.looks[look.key]?.states[state];
+                if (!verdict || verdict.grade === "A") return null;
+                return (
+                  <tr key={look.key + state} className="border-line border-t align-baseline">
+                    <th scope="row" className="w-[230px] py-1 pr-3 text-left font-normal">
+                      {look.ask.toLowerCase()}: {words}
+                    </th>
+                    <td className="code w-8">{verdict.grade}</td>
+                    <td className="pr-3">{verdict.act}</td>
+                    <td className="text-soft">{verdict.why}</td>
+                  </tr>
+                );
+              }),
+            )}
+          </tbody>
+        </table>
+      </div>
+      <FigureTable name={`Measures of ${species} sticks`} figures={kind.measures} names={MEASURE_NAMES} />
+      <FigureTable name="Figures of wood" figures={wood.figures} names={NAMES} />
+    </>
+  );
+}
+
+const MEASURE_NAMES: Record<string, string> = {
+  lengthMm: "length",
+  buds: "buds",
+  diameterMm: "thickness",
+  eyeMm: "eyes",
+};

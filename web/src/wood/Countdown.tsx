@@ -1,0 +1,45 @@
+import { scaleLinear } from "d3-scale";
+import type { Schemas } from "../api/client";
+import { dayWords } from "../days";
+
+type Shoot = Schemas["ShootView"];
+
+const WIDTH = 150;
+const SPAN = 16;
+
+/** Pinched shoots on their way: healing days passed, when they may be ready, when it is too late. */
+export function Countdown({ shoot }: { shoot: Shoot }) {
+  const c = shoot.conditioning;
+  const x = scaleLinear()
+    .domain([0, SPAN])
+    .range([4, WIDTH - 4])
+    .clamp(true);
+  const due = c.phase === "LOOK" || c.phase === "READY";
+  return (
+    <div className="grid grid-cols-[1fr_150px] items-start gap-x-3">
+      <div>
+        <b className="code text-[14px]">{shoot.plantCode}</b> {shoot.varietyName}
+        <span className={`block text-[14.5px] ${due ? "font-semibold" : "text-soft"}`}>
+          {shoot.phaseWords}
+        </span>
+      </div>
+      <div>
+        <svg
+          width={WIDTH}
+          height={20}
+          role="img"
+          aria-label={`${Math.round(c.healingDays)} healing days since the pinch`}
+        >
+          <line x1={x(0)} x2={x(SPAN)} y1={11} y2={11} stroke="var(--line)" strokeWidth={3} />
+          <rect x={x(7)} y={5} width={x(14) - x(7)} height={12} fill="var(--stage-S)" opacity={0.35} />
+          <line x1={x(10)} x2={x(10)} y1={4} y2={18} stroke="var(--stage-S)" strokeWidth={2} />
+          <line x1={x(0)} x2={x(c.healingDays)} y1={11} y2={11} stroke="var(--ink)" strokeWidth={3} />
+          <circle cx={x(c.healingDays)} cy={11} r={5} fill="var(--lamp)" stroke="var(--ink)" />
+        </svg>
+        <span className="block text-right text-[13.5px] text-soft">
+          {dayWords(c.earliest).slice(4)} – {dayWords(c.latest).slice(4)}
+        </span>
+      </div>
+    </div>
+  );
+}
