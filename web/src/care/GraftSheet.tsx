@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { useParams } from "react-router";
+import { Link, useParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { useRules, useSheet } from "../api/queries";
 import { awayWords, dayAndYear, dayWords } from "../days";
@@ -151,6 +151,7 @@ function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
     [
       "Wood",
       [
+        graft.lotCode,
         graft.woodSource,
         graft.woodCutOn
           ? `cut ${awayWords(graft.woodCutOn, graft.madeOn).replace("today", "the same day").replace("ago", "before")}`
@@ -164,6 +165,16 @@ function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
   return (
     <>
       <PartHeading>How it was made, {dayAndYear(graft.madeOn)}</PartHeading>
+      <p className="mb-1 flex gap-4 text-[15px]">
+        {graft.lotCode && (
+          <Link className="text-sea underline" to={`/wood/lot/${graft.lotCode}`}>
+            Its lot
+          </Link>
+        )}
+        <Link className="text-sea underline" to={`/lineage/GRAFT-${graft.id}`}>
+          Its lineage
+        </Link>
+      </p>
       <dl className="grid grid-cols-[110px_1fr] text-[15px]">
         {rows.map(([name, value]) => (
           <div key={name} className="contents">

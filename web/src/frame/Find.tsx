@@ -8,11 +8,12 @@ type Found = Schemas["Found"];
 
 const PLACES: Record<string, (found: Found) => string> = {
   graft: (found) => `/graft/${encodeURIComponent(found.code)}`,
+  lot: (found) => `/wood/lot/${encodeURIComponent(found.code)}`,
   plant: (found) => `/trees?search=${encodeURIComponent(found.code)}`,
   variety: (found) => `/trees?tab=varieties&search=${encodeURIComponent(found.code)}`,
 };
 
-/** Finds grafts, plants and varieties by code, name or place. */
+/** Finds grafts, lots, plants and varieties by code, name or place. */
 export function Find({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [text, setText] = useState("");
   const [at, setAt] = useState(0);

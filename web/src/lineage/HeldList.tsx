@@ -38,15 +38,15 @@ export function HeldList({ held, onRelease }: { held: Held[]; onRelease?: (key: 
               {group.title} · {own.length}
             </PartHeading>
             <p className="mb-1 text-[14.5px] text-soft">{group.says}</p>
-            <table className="w-full text-[15px]">
+            <table className="w-full table-fixed text-[15px]">
               <caption className="sr-only">{group.title}</caption>
               <tbody>
                 {own.map((h) => (
                   <tr
                     key={h.member.key}
-                    className={`border-line border-t align-baseline ${h.releasedOn ? "text-soft line-through" : ""}`}
+                    className={`border-line border-t align-top ${h.releasedOn ? "text-soft line-through" : ""}`}
                   >
-                    <th scope="row" className="w-[150px] py-1 text-left font-normal">
+                    <th scope="row" className="w-[17%] py-1 text-left font-normal">
                       <span className="flex items-center gap-1.5">
                         <LineageGlyph kind={h.member.kind} />
                         <Link className="code text-[14px] text-sea underline" to={`/lineage/${h.member.key}`}>
@@ -54,10 +54,10 @@ export function HeldList({ held, onRelease }: { held: Held[]; onRelease?: (key: 
                         </Link>
                       </span>
                     </th>
-                    <td className="pr-3">{h.member.words}</td>
-                    <td className="pr-3 text-soft">{h.member.where}</td>
-                    <td className="pr-3 text-soft">{through(h)}</td>
-                    <td className="whitespace-nowrap text-right text-soft">
+                    <td className="w-[31%] py-1 pr-3">{h.member.words}</td>
+                    <td className="w-[14%] py-1 pr-3 text-soft">{h.member.where}</td>
+                    <td className="w-[18%] py-1 pr-3 text-soft">{through(h)}</td>
+                    <td className="py-1 text-right text-soft">
                       {h.releasedOn
                         ? `released ${dayAndYear(h.releasedOn)}`
                         : h.since
@@ -65,7 +65,7 @@ export function HeldList({ held, onRelease }: { held: Held[]; onRelease?: (key: 
                           : ""}
                     </td>
                     {onRelease && (
-                      <td className="pl-3 text-right print:hidden">
+                      <td className="w-[70px] pl-3 text-right print:hidden">
                         {!h.releasedOn && (
                           <button
                             type="button"

@@ -102,7 +102,11 @@ function Form({ onClose, today, fromKey }: Props) {
             {(sources.data ?? []).map((s) => (
               <option key={s.key} value={s.key}>
                 {s.plantId ? `${s.varietyName}, ${s.name}` : `${s.name}, ${KIND_WORDS[s.kind]}`}
-                {s.heldWords ? " (held)" : ` (${STANDING_WORDS[s.health.standing]})`}
+                {s.heldWords
+                  ? ", held"
+                  : s.health.standing === "UNTESTED"
+                    ? ""
+                    : `, ${STANDING_WORDS[s.health.standing]}`}
               </option>
             ))}
           </Select>

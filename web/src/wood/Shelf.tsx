@@ -57,7 +57,10 @@ export function Shelf({ lots, chosen }: { lots: Lot[]; chosen?: string }) {
             </td>
             <td className="whitespace-nowrap py-1.5 pr-1 text-right max-sm:col-span-3 max-sm:p-0 max-sm:text-left">
               {lot.sticksLeft} of {lot.sticksIn}
-              <span className="block text-[13.5px] text-soft">{lot.budsLeft} buds</span>
+              <span className="sr-only"> sticks, </span>
+              <span className="block text-[13.5px] text-soft max-sm:ml-2 max-sm:inline">
+                {lot.budsLeft} buds
+              </span>
             </td>
           </tr>
         ))}

@@ -54,7 +54,9 @@ export function Sources() {
                     {source.heldWords ? "held" : STANDING_WORDS[source.health.standing]}
                   </b>
                   <span className="block max-w-[330px] text-[13.5px] text-soft">
-                    {dated(source.heldWords ?? source.health.reason)}
+                    {dated(
+                      source.heldWords ?? (source.health.standing === "UNTESTED" ? "" : source.health.reason),
+                    )}
                   </span>
                   {source.reminders.map((r) => (
                     <span key={r} className="block text-[13.5px] text-alarm">

@@ -61,6 +61,15 @@ class Pictures extends ScreenTest {
             keep(desk, "trees");
             desk.navigate("/rules");
             keep(desk, "rules");
+            desk.navigate("/wood/lot/LF-26-W01");
+            assertThat(desk.getByText("Ledger ·")).isVisible();
+            keep(desk, "wood");
+            desk.navigate("/lineage/PLANT-11");
+            assertThat(desk.getByText("came of it")).isVisible();
+            keep(desk, "lineage");
+            desk.navigate("/lineage/recall/2");
+            assertThat(desk.getByText("Descends from it")).isVisible();
+            keep(desk, "recall");
             desk.navigate("/graft/BO-26-001");
             keep(desk, "sheet");
             desk.navigate("/farm/notebook");
@@ -77,6 +86,14 @@ class Pictures extends ScreenTest {
             phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^S AV-126")))
                     .click();
             keep(phone, "flush-phone");
+            phone.navigate("/wood/check?lot=CB-26-W03");
+            phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("swelling"))
+                    .click();
+            phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("slightly wrinkled"))
+                    .click();
+            assertThat(phone.getByText("recut and soak")).isVisible();
+            phone.evaluate("() => document.querySelector('main').scrollTo(0, 0)");
+            keep(phone, "stick-phone");
         }
     }
 }

@@ -5,6 +5,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.place.Variety;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.wood.LotService;
 import baylantern.core.rules.Finding;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
@@ -33,14 +34,21 @@ class BenchController {
     private final PlaceService places;
     private final PlantService plants;
     private final FarmClock clock;
+    private final LotService lots;
 
     BenchController(
-            BenchService bench, GraftService grafts, PlaceService places, PlantService plants, FarmClock clock) {
+            BenchService bench,
+            GraftService grafts,
+            PlaceService places,
+            PlantService plants,
+            FarmClock clock,
+            LotService lots) {
         this.bench = bench;
         this.grafts = grafts;
         this.places = places;
         this.plants = plants;
         this.clock = clock;
+        this.lots = lots;
     }
 
     @PostMapping
@@ -123,6 +131,7 @@ class BenchController {
                 .forEach(g -> found.add(graft(g)));
         named.forEach(v -> grafts.list(new GraftFilter(v.id(), null, null, null, null, null, null, null, null), 4)
                 .forEach(g -> found.add(graft(g))));
+        lots.found(q, 6).forEach(f -> found.add(new Found("lot", f.code(), f.words())));
         plants.plants((Long) null, q, 8)
                 .forEach(p -> found.add(new Found("plant", p.code(), p.speciesKey() + ", " + p.spotName())));
         named.forEach(v -> found.add(variety(v)));

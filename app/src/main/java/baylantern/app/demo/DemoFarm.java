@@ -233,7 +233,7 @@ public class DemoFarm {
                             s.technique(),
                             people.get(s.maker()),
                             s.day(),
-                            s.source(),
+                            cut.from(),
                             s.day().minusDays(s.woodAgeDays()),
                             Math.round(stockMm * ratio * 10) / 10.0,
                             stockMm,

@@ -25,6 +25,7 @@ public class LineageService {
 
     private static final int COLUMNS = 2;
     private static final int MOST_DRAWN = 7;
+    private static final int BATCH = 1000;
 
     private final LineageShelf shelf;
     private final HoldBook holds;
@@ -78,14 +79,20 @@ public class LineageService {
     public Map<Node, Member> members(Collection<Node> nodes) {
         Map<Node, Member> found = new HashMap<>();
         nodes.stream().collect(Collectors.groupingBy(Node::kind)).forEach((kind, some) -> {
-            List<Long> ids = some.stream().map(Node::id).toList();
-            switch (kind) {
-                case PLANT -> plants.plants(ids).forEach(p -> found.put(Node.plant(p.id()), plant(p)));
-                case SOURCE -> ids.forEach(id -> found.put(Node.source(id), source(id)));
-                default -> shelf.part(kind).members(ids).forEach((id, m) -> found.put(new Node(kind, id), m));
+            List<Long> ids = some.stream().map(Node::id).distinct().toList();
+            for (int i = 0; i < ids.size(); i += BATCH) {
+                put(kind, ids.subList(i, Math.min(ids.size(), i + BATCH)), found);
             }
         });
         return found;
+    }
+
+    private void put(Node.Kind kind, List<Long> ids, Map<Node, Member> found) {
+        switch (kind) {
+            case PLANT -> plants.plants(ids).forEach(p -> found.put(Node.plant(p.id()), plant(p)));
+            case SOURCE -> ids.forEach(id -> found.put(Node.source(id), source(id)));
+            default -> shelf.part(kind).members(ids).forEach((id, m) -> found.put(new Node(kind, id), m));
+        }
     }
 
     private static Member plant(Plant plant) {

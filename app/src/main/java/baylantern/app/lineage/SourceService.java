@@ -304,6 +304,10 @@ public class SourceService implements Undoer {
         if (day.isAfter(clock.today())) {
             throw FarmProblem.wrong("day", day, "up to " + clock.today(), "It was raised after today.");
         }
+        String why = lineage.refusal(from, parent.code());
+        if (why != null) {
+            throw FarmProblem.wrong("fromKey", fromKey, "something that is not held", why);
+        }
         lineage.circle(from, Node.plant(plantId)).ifPresent(circle -> {
             throw FarmProblem.wrong(
                     "fromKey", fromKey, "nothing that comes from " + plant.code(), circleWords(circle, plant));

@@ -403,6 +403,17 @@ public class LotService implements Undoer {
         return mapper.byIds(List.of(lotId)).stream().findFirst().orElseThrow(() -> FarmProblem.unknown("lot", lotId));
     }
 
+    /** A lot found by its code or variety. */
+    public record LotFound(String code, String words) {}
+
+    /** Lots whose code or variety holds a text, newest first. */
+    public List<LotFound> found(String text, int limit) {
+        return mapper.lots(true, "%" + text.strip().toLowerCase(Locale.ROOT) + "%", limit).stream()
+                .map(lot ->
+                        new LotFound(lot.code(), lot.varietyName() + ", " + left(lot) + " left, cut " + lot.cutOn()))
+                .toList();
+    }
+
     /** The id of a lot by its code. */
     public long idOf(String code) {
         Long id = mapper.idOfCode(code.toUpperCase(Locale.ROOT));

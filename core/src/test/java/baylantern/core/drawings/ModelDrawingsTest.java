@@ -2,6 +2,12 @@ package baylantern.core.drawings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import baylantern.core.lineage.BladeEvent;
+import baylantern.core.lineage.HealthTest;
+import baylantern.core.lineage.Lineage;
+import baylantern.core.lineage.Link;
+import baylantern.core.lineage.Node;
+import baylantern.core.lineage.Recall;
 import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
@@ -19,6 +25,7 @@ import baylantern.core.season.flush.RhythmModel;
 import baylantern.core.season.flush.Swell;
 import baylantern.core.season.flush.WarmthRuns;
 import baylantern.core.season.warmth.DegreeDays;
+import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.season.warmth.HealingRate;
 import baylantern.core.season.weather.Climate;
 import baylantern.core.season.weather.StartingClimates;
@@ -29,11 +36,19 @@ import baylantern.core.season.window.GraftWindow;
 import baylantern.core.season.window.Growth;
 import baylantern.core.season.window.WindowDay;
 import baylantern.core.season.window.WindowFinder;
+import baylantern.core.wood.KeepMethod;
+import baylantern.core.wood.Keeping;
+import baylantern.core.wood.StickGrade;
+import baylantern.core.wood.StickGrader;
+import baylantern.core.wood.StickLook;
+import baylantern.core.wood.StoreDay;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -216,5 +231,98 @@ class ModelDrawingsTest {
             sheet.acrossTick(t, t == 0 ? "today" : "+" + t + " d");
         }
         keep("window", sheet.svg("Wicks and score of every day; lit windows behind"));
+    }
+
+    @Test
+    void sticksThatLiveByStore() throws IOException {
+        Keeping keeping = new Keeping(RULES.wood(), "citrus");
+        Sheet sheet = new Sheet(0, 90, 0, 1);
+        for (int tenth = 0; tenth <= 10; tenth += 5) {
+            sheet.upTick(tenth / 10.0, tenth * 10 + " %");
+        }
+        for (int day = 0; day <= 90; day += 15) {
+            sheet.acrossTick(day, day + " d");
+        }
+        for (KeepMethod method : List.of(KeepMethod.AMBIENT, KeepMethod.COOL_BOX, KeepMethod.FRIDGE)) {
+            StoreDay day = new StoreDay(TODAY, 1, method, List.of(keeping.referenceC(method)), true);
+            double daily = keeping.used(day);
+            sheet.curve(SEA, t -> Keeping.viability(t * daily), 180);
+            sheet.words(Keeping.usedAt(0.62) / daily + 1, 0.62, method.words());
+        }
+        sheet.line(0, 0.7, 90, 0.7, LAMP, "4 4").words(70, 0.72, "7 of 10 live");
+        keep("keeping", sheet.svg("Viability of citrus wood, well wrapped, in three stores"));
+    }
+
+    @Test
+    void scoreAndGradeAsFaultsAddUp() throws IOException {
+        List<String> looks =
+                List.of("stage=S", "wood=SOFT_TIP", "bark=SLIGHT", "skin=RUBBED", "side=SHADE", "stage=P", "wood=OLD");
+        Sheet sheet = new Sheet(-0.5, looks.size() - 0.5, 0, 1);
+        sheet.upTick(0, "0").upTick(0.5, "0.5").upTick(1, "1");
+        Map<String, String> states = new HashMap<>(Map.of("wood", "FIRM", "bark", "TAUT", "skin", "CLEAN"));
+        for (int i = 0; i < looks.size(); i++) {
+            String[] look = looks.get(i).split("=");
+            states.put(look[0], look[1]);
+            StickGrade found = new StickGrader(RULES.wood(), "loquat")
+                    .grade(new StickLook(states, Map.of(), true), TODAY, HealingClock.atBest());
+            sheet.box(i - 0.3, i + 0.3, 0, found.score(), SEA, 0.4);
+            sheet.words(i - 0.05, found.score() + 0.02, found.grade().name());
+            sheet.acrossTick(i, looks.get(i).toLowerCase(java.util.Locale.ROOT).replace("=", " "));
+        }
+        sheet.line(-0.5, 0.6, looks.size() - 0.5, 0.6, LAMP, "4 4");
+        keep(
+                "grading",
+                sheet.svg("Weighted score and grade of a cut stick while faults add up; under 0.6 a last resort"));
+    }
+
+    @Test
+    void whatARecallReaches() throws IOException {
+        Node mother = Node.plant(1);
+        LocalDate clear = TODAY.minusDays(40);
+        List<Link> links = List.of(
+                new Link(mother, Node.lot(1), TODAY.minusDays(50)),
+                new Link(mother, Node.lot(2), TODAY.minusDays(30)),
+                new Link(Node.lot(1), Node.graft(1), TODAY.minusDays(48)),
+                new Link(Node.lot(2), Node.graft(2), TODAY.minusDays(28)),
+                new Link(Node.graft(2), Node.plant(2), TODAY.minusDays(28)),
+                new Link(Node.plant(3), Node.lot(3), TODAY.minusDays(30)),
+                new Link(Node.plant(2), Node.lot(4), TODAY.minusDays(8)));
+        List<BladeEvent> blade = List.of(
+                BladeEvent.cut(1, TODAY.minusDays(30), Node.lot(2), Optional.of(mother)),
+                BladeEvent.cut(1, TODAY.minusDays(30), Node.lot(3), Optional.of(Node.plant(3))));
+        Map<Node, List<HealthTest>> tests =
+                Map.of(mother, List.of(new HealthTest(clear, HealthTest.Result.CLEAR, 365)));
+        List<Recall.Held> held = new Recall(Lineage.of(links), tests, List.of(blade)).of(mother, TODAY);
+        List<Node> rows = List.of(
+                Node.lot(1),
+                Node.graft(1),
+                Node.lot(2),
+                Node.graft(2),
+                Node.plant(2),
+                Node.lot(4),
+                Node.lot(3),
+                Node.plant(3));
+        Sheet sheet = new Sheet(-56, 6, 0, rows.size());
+        for (int day = -50; day <= 0; day += 10) {
+            sheet.acrossTick(day, day + " d");
+        }
+        for (int i = 0; i < rows.size(); i++) {
+            Node row = rows.get(i);
+            double y = rows.size() - i - 0.7;
+            double from = links.stream()
+                    .filter(l -> l.to().equals(row))
+                    .mapToDouble(l -> l.on().toEpochDay() - TODAY.toEpochDay())
+                    .findFirst()
+                    .orElse(-30);
+            Optional<Recall.Held> reached =
+                    held.stream().filter(h -> h.node().equals(row)).findFirst();
+            String colour = reached.isEmpty() ? SOFT : reached.get().why() == Recall.Why.EXPOSED ? LAMP : "#a4261d";
+            sheet.box(from, 0, y - 0.15, y + 0.3, colour, 0.55);
+            sheet.words(
+                    from + 0.4, y, row.key() + reached.map(h -> ": " + h.why()).orElse(": free"));
+        }
+        sheet.line(-40, 0, -40, rows.size(), "#2d6a3e", "4 4")
+                .words(-39.6, rows.size() - 0.25, "clear test of PLANT-1");
+        keep("recall", sheet.svg("What a positive test of PLANT-1 today reaches; LOT-3 was cut with the same blade"));
     }
 }
