@@ -34,11 +34,14 @@ public record LotSample(@Nullable Grade grade, Map<Grade, Integer> counts, boole
         return new LotSample(byAge ? aged : sampled, counts, byAge);
     }
 
+    // A share of a count may come out a hair over a whole number.
+    private static final double ROUNDING = 1e-9;
+
     private static Grade reached(Map<Grade, Integer> counts, double wanted) {
         int sum = 0;
         for (Grade grade : Grade.values()) {
             sum += counts.getOrDefault(grade, 0);
-            if (sum >= wanted) {
+            if (sum >= wanted - ROUNDING) {
                 return grade;
             }
         }
