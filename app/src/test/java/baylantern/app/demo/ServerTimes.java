@@ -58,7 +58,8 @@ class ServerTimes {
         for (long copy = 1; copy < COPIES; copy++) {
             long far = copy * STEP;
             jdbc.update(
-                    "INSERT INTO place_plant SELECT id + ?, " + columns.get("place_plant")
+                    "INSERT INTO place_plant (id, code, species_key, kind, stock_kind, spot_id, walk_order, started_on, variety_id, notes, act_id, version)"
+                            + " SELECT id + ?, " + columns.get("place_plant")
                             + " FROM place_plant WHERE id < " + STEP,
                     far,
                     copy);
@@ -68,7 +69,9 @@ class ServerTimes {
                     far,
                     far);
             jdbc.update(
-                    "INSERT INTO bench_graft SELECT id + ?, " + columns.get("bench_graft")
+                    "INSERT INTO bench_graft (id, code, variety_id, species_key, stem_id, technique_key, maker_id, made_on, wood_source, wood_cut_on,"
+                            + " scion_mm, stock_mm, cover, notes, state, outcome, last_look_on, act_id, fingerprint, version)"
+                            + " SELECT id + ?, " + columns.get("bench_graft")
                             + " FROM bench_graft WHERE id < " + STEP,
                     far,
                     copy,
