@@ -20,6 +20,8 @@ const GROUPS: { why: Held["why"]; title: string; says: string }[] = [
   },
 ];
 
+const WIDTHS = ["15%", "31%", "13%", "17%", "16.5%", "7.5%"];
+
 function through(held: Held): string {
   if (held.why === "TESTED") return "";
   return held.blade ? `blade, after ${held.byCode}` : `from ${held.byCode}`;
@@ -39,6 +41,11 @@ export function HeldList({ held, onRelease }: { held: Held[]; onRelease?: (key: 
             </PartHeading>
             <p className="mb-1 text-[14.5px] text-soft">{group.says}</p>
             <table className="w-full table-fixed text-[15px]">
+              <colgroup>
+                {WIDTHS.map((width) => (
+                  <col key={width} style={{ width }} />
+                ))}
+              </colgroup>
               <caption className="sr-only">{group.title}</caption>
               <tbody>
                 {own.map((h) => (
@@ -46,7 +53,7 @@ export function HeldList({ held, onRelease }: { held: Held[]; onRelease?: (key: 
                     key={h.member.key}
                     className={`border-line border-t align-top ${h.releasedOn ? "text-soft line-through" : ""}`}
                   >
-                    <th scope="row" className="w-[17%] py-1 text-left font-normal">
+                    <th scope="row" className="py-1 text-left font-normal">
                       <span className="flex items-center gap-1.5">
                         <LineageGlyph kind={h.member.kind} />
                         <Link className="code text-[14px] text-sea underline" to={`/lineage/${h.member.key}`}>
@@ -54,9 +61,9 @@ export function HeldList({ held, onRelease }: { held: Held[]; onRelease?: (key: 
                         </Link>
                       </span>
                     </th>
-                    <td className="w-[31%] py-1 pr-3">{h.member.words}</td>
-                    <td className="w-[14%] py-1 pr-3 text-soft">{h.member.where}</td>
-                    <td className="w-[18%] py-1 pr-3 text-soft">{through(h)}</td>
+                    <td className="py-1 pr-3">{h.member.words}</td>
+                    <td className="py-1 pr-3 text-soft">{h.member.where}</td>
+                    <td className="py-1 pr-3 text-soft">{through(h)}</td>
                     <td className="py-1 text-right text-soft">
                       {h.releasedOn
                         ? `released ${dayAndYear(h.releasedOn)}`
@@ -65,7 +72,7 @@ export function HeldList({ held, onRelease }: { held: Held[]; onRelease?: (key: 
                           : ""}
                     </td>
                     {onRelease && (
-                      <td className="w-[70px] pl-3 text-right print:hidden">
+                      <td className="py-1 pl-3 text-right print:hidden">
                         {!h.releasedOn && (
                           <button
                             type="button"

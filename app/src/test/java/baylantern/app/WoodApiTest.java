@@ -312,4 +312,40 @@ class WoodApiTest extends ApiTest {
         http.post("/api/acts/" + cleaned.get("actId").asLong() + "/undo", Map.of());
         assertThat(http.get("/api/cleaning").json().get("cleanings").size()).isZero();
     }
+
+    private JsonNode planned(int inDays, String technique, int grafts) {
+        Map<String, Object> plan = new HashMap<>(Map.of("spotId", 1, "speciesKey", "avocado", "varietyId", 1));
+        plan.put("day", today.plusDays(inDays).toString());
+        plan.put("techniqueKey", technique);
+        plan.put("grafts", grafts);
+        assertThat(http.post("/api/graft-days", plan).status()).isEqualTo(200);
+        return http.get("/api/supply").json().get("lines");
+    }
+
+    @Test
+    void farOffPlansAreToldHowManyShootsToPinchAndByWhen() {
+        JsonNode line = planned(200, "cleft", 8).get(0);
+        assertThat(line.get("missing").asInt()).isEqualTo(8);
+        // Eight grafts, a shoot each, a quarter more to spare.
+        assertThat(line.get("advice").asString()).startsWith("Pinch 10 shoots from");
+        List<LocalDate> days = java.util.regex.Pattern.compile("\\d{4}-\\d{2}-\\d{2}")
+                .matcher(line.get("advice").asString())
+                .results()
+                .map(found -> LocalDate.parse(found.group()))
+                .toList();
+        assertThat(days).hasSize(2).isSorted();
+        assertThat(days.get(1)).isBefore(today.plusDays(200)).isAfter(today);
+    }
+
+    @Test
+    void singleBudsNeedAQuarterOfTheSticksAndTheSoonerPlanIsServedFirst() {
+        collected(0, 3);
+        planned(6, "cleft", 2);
+        JsonNode lines = planned(3, "chip", 9);
+        assertThat(lines.get(0).get("sticks").asInt()).isEqualTo(3);
+        assertThat(lines.get(0).get("missing").asInt()).isZero();
+        assertThat(lines.get(0).get("advice").asString()).isEqualTo("On the shelf.");
+        assertThat(lines.get(1).get("missing").asInt()).isEqualTo(2);
+        assertThat(http.get("/api/supply").json().get("spareSticks").asInt()).isZero();
+    }
 }

@@ -68,7 +68,7 @@ class Pictures extends ScreenTest {
             assertThat(desk.getByText("came of it")).isVisible();
             keep(desk, "lineage");
             desk.navigate("/lineage/recall/2");
-            assertThat(desk.getByText("Descends from it")).isVisible();
+            assertThat(desk.getByText("Descends from it ·")).isVisible();
             keep(desk, "recall");
             desk.navigate("/graft/BO-26-001");
             keep(desk, "sheet");

@@ -19,6 +19,8 @@ import org.junit.jupiter.api.Test;
 /** The plug is pulled while looks are being written; and the words on the command line. */
 class PlugTest {
 
+    private static final Pattern LOT = Pattern.compile("\\{\"lot\":\\{\"id\":(\\d+)");
+
     private static final Pattern GRAFT =
             Pattern.compile("\"id\":(\\d+),\"code\":\"([A-Z]+-26-\\d+)\".{0,900}?\"version\":(\\d+)");
     private final HttpClient client = HttpClient.newHttpClient();
@@ -71,6 +73,33 @@ class PlugTest {
                 assertThat(sheet.split("before the plug", -1)).as(code).hasSize(2);
                 assertThat(sheet).doesNotContain("\"state\":\"MADE\"");
             }
+        }
+    }
+
+    private int give(Lantern lantern, String lot) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(lantern.address() + "/api/lots/" + lot + "/out"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString("{\"kind\":\"GIVEN\",\"sticks\":1}"))
+                .build();
+        return client.send(request, BodyHandlers.ofString()).statusCode();
+    }
+
+    @Test
+    void everyStickTakenIsGoneAfterThePlugIsPulledAndNoneElse() throws Exception {
+        try (Lantern lantern = Lantern.demo()) {
+            String lot = LOT.matcher(get(lantern, "/api/lots/CB-26-W03"))
+                    .results()
+                    .findFirst()
+                    .orElseThrow()
+                    .group(1);
+            for (int i = 0; i < 6; i++) {
+                assertThat(give(lantern, lot)).isEqualTo(200);
+            }
+            lantern.pullThePlug();
+            lantern.start();
+            String sheet = get(lantern, "/api/lots/CB-26-W03");
+            assertThat(sheet).contains("\"sticksLeft\":9");
+            assertThat(sheet.split("\"kind\":\"GIVEN\"", -1)).hasSize(7);
         }
     }
 

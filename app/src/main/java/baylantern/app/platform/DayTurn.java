@@ -27,7 +27,7 @@ public class DayTurn {
     @Transactional
     public void tell() {
         told.set(clock.today());
-        listeners.forEach(DayListener::dayTurned);
+        listeners.orderedStream().forEach(DayListener::dayTurned);
     }
 
     @Scheduled(initialDelay = LOOK_EVERY_MS, fixedDelay = LOOK_EVERY_MS)

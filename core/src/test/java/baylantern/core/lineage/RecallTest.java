@@ -205,4 +205,41 @@ class RecallTest {
                 .filter(h -> h.by().equals(tested) && h.why() == Recall.Why.DESCENDS)
                 .forEach(h -> assertThat(h.since()).isAfterOrEqualTo(farm.clear(tested)));
     }
+
+    private static List<List<BladeEvent>> cleanedAfterEachCut(List<List<BladeEvent>> blades) {
+        return blades.stream()
+                .map(events -> {
+                    List<BladeEvent> careful = new ArrayList<>();
+                    events.forEach(event -> {
+                        careful.add(event);
+                        careful.add(BladeEvent.cleaned(event.blade(), event.day()));
+                    });
+                    return careful;
+                })
+                .toList();
+    }
+
+    private static List<List<BladeEvent>> neverCleaned(List<List<BladeEvent>> blades) {
+        return blades.stream()
+                .map(events -> events.stream().filter(e -> e.made().isPresent()).toList())
+                .toList();
+    }
+
+    @Property(tries = 150)
+    void aBladeCleanedAfterEachCutCarriesNothingAndOneNeverCleanedCarriesMost(@ForAll long seed) {
+        Farm farm = Farm.grown(seed);
+        Lineage lineage = Lineage.of(farm.links());
+        Node tested = Node.plant(2);
+        List<Recall.Held> careful =
+                new Recall(lineage, farm.tests(), cleanedAfterEachCut(farm.blades())).of(tested, TODAY);
+        List<Recall.Held> usual = new Recall(lineage, farm.tests(), farm.blades()).of(tested, TODAY);
+        List<Recall.Held> careless = new Recall(lineage, farm.tests(), neverCleaned(farm.blades())).of(tested, TODAY);
+        assertThat(careful).noneMatch(Recall.Held::blade);
+        Set<Node> few = new HashSet<>(careful.stream().map(Recall.Held::node).toList());
+        Set<Node> some = new HashSet<>(usual.stream().map(Recall.Held::node).toList());
+        Set<Node> most = new HashSet<>(careless.stream().map(Recall.Held::node).toList());
+        assertThat(some).containsAll(few);
+        assertThat(most).containsAll(some);
+        assertThat(nodes(careful, Recall.Why.DESCENDS)).isEqualTo(nodes(careless, Recall.Why.DESCENDS));
+    }
 }

@@ -1,6 +1,7 @@
 package baylantern.core.place;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.HashSet;
 import java.util.List;
@@ -30,5 +31,12 @@ class CodesTest {
             assertThat(letters).hasSizeBetween(2, 8).matches("[A-Z0-9]+");
             assertThat(taken.add(letters)).isTrue();
         }
+    }
+
+    @Test
+    void lotsHaveCodesOfTheirOwnThatGrowLonger() {
+        assertThat(Codes.lot("TL", 2026, 7)).isEqualTo("TL-26-W07");
+        assertThat(Codes.lot("TL", 2026, 120)).isEqualTo("TL-26-W120");
+        assertThatThrownBy(() -> Codes.lot("TL", 2026, 0)).hasMessageContaining("not 0");
     }
 }

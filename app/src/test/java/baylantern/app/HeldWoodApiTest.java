@@ -1,0 +1,249 @@
+package baylantern.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpRequest;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Where wood, bench, lineage and the farm's zip meet: last sticks, holds upon holds, moves in the past, the way out and in. */
+class HeldWoodApiTest extends ApiTest {
+
+    private LocalDate today;
+    private long mother;
+
+    @BeforeEach
+    void farm() {
+        http.smallFarm();
+        today = LocalDate.parse(http.get("/api/farm").json().get("today").asString());
+        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.post("/api/stores", Map.of("name", "Sill", "method", "AMBIENT"));
+        Map<String, Object> plant =
+                new HashMap<>(Map.of("lines", "MB-1", "speciesKey", "avocado", "kind", "MOTHER_TREE"));
+        plant.put("spotId", 1);
+        plant.put("varietyId", 1);
+        http.post("/api/plants/paste", plant);
+        mother = http.get("/api/plants?search=MB-1")
+                .json()
+                .get("plants")
+                .get(0)
+                .get("id")
+                .asLong();
+    }
+
+    private JsonNode lot(int daysAgo, int sticks) {
+        Map<String, Object> entry = new HashMap<>(Map.of("plantId", mother, "budsPerStick", 4, "storeId", 1));
+        entry.put("cutOn", today.minusDays(daysAgo).toString());
+        entry.put("sticks", sticks);
+        entry.put("wrapped", true);
+        entry.put("diametersMm", List.of(6.5, 7.25));
+        Http.Answer answer = http.post("/api/lots", entry);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private Http.Answer graft(JsonNode lot, long stem, LocalDate day) {
+        return http.post(
+                "/api/grafts",
+                Map.of(
+                        "varietyId",
+                        1,
+                        "techniqueKey",
+                        "cleft",
+                        "makerId",
+                        1,
+                        "cover",
+                        "FILM",
+                        "madeOn",
+                        day.toString(),
+                        "lotId",
+                        lot.get("id").asLong(),
+                        "stems",
+                        List.of(Map.of("stemId", stem))));
+    }
+
+    private Map<String, Object> test(String key, String outcome) {
+        return Map.of("key", key, "day", today.toString(), "subject", "leaf scald", "outcome", outcome);
+    }
+
+    private JsonNode shown(JsonNode lot) {
+        return http.get("/api/lots/" + lot.get("code").asString()).json().get("lot");
+    }
+
+    private int move(JsonNode lot, long store, boolean wrapped, LocalDate from) {
+        String body = "{\"storeId\":" + store + ",\"wrapped\":" + wrapped + ",\"fromDay\":\"" + from + "\"}";
+        return http.send(http.request("/api/lots/" + lot.get("id").asLong() + "/store")
+                        .header("Content-Type", "application/json")
+                        .PUT(HttpRequest.BodyPublishers.ofString(body)))
+                .status();
+    }
+
+    /** Two at the bench want the last stick at the same moment: one graft is logged, the other is told. */
+    @Test
+    void ofTwoWhoGraftTheLastStickOneIsTold() {
+        JsonNode lot = lot(0, 1);
+        ExecutorService two = Executors.newFixedThreadPool(2);
+        List<CompletableFuture<Http.Answer>> asked = new ArrayList<>();
+        for (long stem = 1; stem <= 2; stem++) {
+            long which = stem;
+            asked.add(CompletableFuture.supplyAsync(() -> graft(lot, which, today), two));
+        }
+        List<Http.Answer> answers = asked.stream().map(CompletableFuture::join).toList();
+        two.shutdown();
+        assertThat(answers).extracting(Http.Answer::status).containsExactlyInAnyOrder(200, 422);
+        assertThat(answers)
+                .filteredOn(a -> a.status() == 422)
+                .allSatisfy(a -> assertThat(a.json().get("detail").asString()).contains("0 sticks, 0 buds left"));
+        assertThat(http.get("/api/grafts").json().get("total").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void whatTwoRecallsHoldStaysHeldUntilBothAreReleased() {
+        JsonNode lot = lot(0, 4);
+        long first = http.post("/api/recalls", test("PLANT-" + mother, "SUSPECT"))
+                .json()
+                .get("id")
+                .asLong();
+        long second = http.post("/api/recalls", test("PLANT-" + mother, "POSITIVE"))
+                .json()
+                .get("id")
+                .asLong();
+        http.post("/api/recalls/" + first + "/release", Map.of("reason", "a mistake of the label"));
+        assertThat(shown(lot).get("refusal").asString()).contains("is held");
+        http.post("/api/recalls/" + second + "/release", Map.of("reason", "the authority says so"));
+        assertThat(shown(lot).has("refusal")).isFalse();
+        assertThat(graft(lot, 1, today).status()).isEqualTo(200);
+        JsonNode sheet = http.get("/api/recalls/" + second).json();
+        assertThat(sheet.get("held").findValuesAsString("releaseReason")).contains("the authority says so");
+    }
+
+    @Test
+    void aHeldStockTakesNoGraftAndAHeldGraftIsNotTakenBack() {
+        JsonNode lot = lot(0, 4);
+        JsonNode logged = graft(lot, 1, today).json();
+        http.post("/api/recalls", test("PLANT-" + mother, "POSITIVE"));
+        Http.Answer undo = http.post("/api/acts/" + logged.get("actId").asLong() + "/undo", Map.of());
+        assertThat(undo.status()).isEqualTo(409);
+        assertThat(undo.json().get("detail").asString()).contains("its trace must stay");
+        Map<String, Object> plain = new HashMap<>(Map.of("varietyId", 1, "techniqueKey", "chip", "cover", "FILM"));
+        plain.put("madeOn", today.toString());
+        plain.put("stems", List.of(Map.of("stemId", 1)));
+        JsonNode said = http.post("/api/grafts/check", plain).json();
+        assertThat(said.toString()).contains("AV-1 is held: it descends from MB-1");
+        assertThat(http.post(
+                                "/api/lineage/parents",
+                                Map.of(
+                                        "plantId",
+                                        2,
+                                        "fromKey",
+                                        "LOT-" + lot.get("id").asLong()))
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("is held");
+        String calendar = http.get("/api/exchange/visits.ics").text();
+        assertThat(calendar).contains("isolate");
+        assertThat(http.get("/api/rounds").json().toString()).contains("plant-health authority");
+    }
+
+    @Test
+    void aMoveWrittenLateCountsFromItsDayAndCanBeTakenBack() {
+        JsonNode lot = lot(8, 4);
+        double steady = shown(lot).get("freshness").get("used").asDouble();
+        assertThat(move(lot, 2, true, today.minusDays(5))).isEqualTo(200);
+        JsonNode moved = shown(lot);
+        assertThat(moved.get("store").asString()).isEqualTo("Sill");
+        assertThat(moved.get("basis").asString()).isEqualTo("WEATHER");
+        assertThat(moved.get("freshness").get("used").asDouble()).isGreaterThan(steady);
+        assertThat(move(lot, 1, false, today.minusDays(2))).isEqualTo(200);
+        double bare = shown(lot).get("freshness").get("used").asDouble();
+        assertThat(bare).isGreaterThan(moved.get("freshness").get("used").asDouble());
+        assertThat(move(lot, 1, true, today.minusDays(9))).isEqualTo(422);
+        assertThat(move(lot, 1, true, today.plusDays(1))).isEqualTo(422);
+        assertThat(move(lot, 77, true, today)).isEqualTo(404);
+        List<Long> acts = http.get("/api/acts")
+                .json()
+                .valueStream()
+                .filter(a -> a.get("kind").asString().equals("lots"))
+                .map(a -> a.get("id").asLong())
+                .limit(2)
+                .toList();
+        acts.forEach(act -> http.post("/api/acts/" + act + "/undo", Map.of()));
+        assertThat(shown(lot).get("store").asString()).isEqualTo("Net bag");
+        assertThat(shown(lot).get("freshness").get("used").asDouble()).isEqualTo(steady);
+    }
+
+    /** A graft keeps the share of life its wood had used on its own day, whatever becomes of the lot later. */
+    @Test
+    void woodIsAsOldAsOnTheDayOfTheGraft() {
+        JsonNode lot = lot(12, 6);
+        assertThat(graft(lot, 1, today.minusDays(13)).status()).isEqualTo(422);
+        assertThat(graft(lot, 1, today.minusDays(12)).status()).isEqualTo(200);
+        assertThat(graft(lot, 2, today).status()).isEqualTo(200);
+        JsonNode first = http.get("/api/grafts").json().get("grafts");
+        assertThat(first.findValuesAsString("lotCode"))
+                .hasSize(2)
+                .containsOnly(lot.get("code").asString());
+        assertThat(first.findValuesAsString("woodCutOn"))
+                .containsOnly(today.minusDays(12).toString());
+    }
+
+    @Test
+    void aLotIsNotTakenBackOnceItWasUsed() {
+        JsonNode lot = lot(0, 2);
+        graft(lot, 1, today);
+        Http.Answer undo = http.post("/api/acts/" + lot.get("actId").asLong() + "/undo", Map.of());
+        assertThat(undo.status()).isEqualTo(409);
+        assertThat(undo.json().get("detail").asString()).contains("used since");
+        assertThat(http.get("/api/lots/" + lot.get("code").asString()).status()).isEqualTo(200);
+        JsonNode other = lot(0, 2);
+        assertThat(http.post("/api/acts/" + other.get("actId").asLong() + "/undo", Map.of())
+                        .status())
+                .isEqualTo(200);
+        assertThat(http.get("/api/lots/" + other.get("code").asString()).status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void woodAndLineageGoOutWithTheFarmAndComeBackEqual() {
+        JsonNode lot = lot(3, 5);
+        String code = graft(lot, 1, today).json().get("codes").get(0).asString();
+        http.post(
+                "/api/stick-checks",
+                Map.of(
+                        "lotId",
+                        lot.get("id").asLong(),
+                        "states",
+                        Map.of("stage", "S"),
+                        "measures",
+                        Map.of("buds", 3.5)));
+        http.post("/api/cleaning/mixes", Map.of("agent", "ALCOHOL", "productPct", 96, "volumeMl", 300));
+        http.post("/api/cleaning", Map.of("personId", 1, "mixId", 1, "occasion", "NEW_LOT"));
+        http.post("/api/recalls", test("PLANT-" + mother, "POSITIVE"));
+        byte[] out = http.get("/api/exchange/farm.zip").bytes();
+        String lots = http.get("/api/lots").text();
+        String recall = http.get("/api/recalls/1").text();
+        emptyFarm();
+        assertThat(http.file("/api/exchange/farm.zip", out).status()).isEqualTo(200);
+        assertThat(http.get("/api/lots").text()).isEqualTo(lots);
+        assertThat(http.get("/api/recalls/1").text()).isEqualTo(recall);
+        assertThat(http.sheet(code).get("stop").get("tasks").get(0).get("kind").asString())
+                .isEqualTo("ISOLATE");
+        assertThat(graft(lot, 2, today).status()).isEqualTo(422);
+        assertThat(http.get("/api/cleaning").json().get("cleanings").size()).isEqualTo(1);
+        // Numbering goes on: the next lot is not the first again.
+        http.post("/api/recalls/1/release", Map.of("reason", "the authority says so"));
+        http.post("/api/tests", test("PLANT-" + mother, "CLEAR"));
+        assertThat(http.get("/api/exchange/grafts.csv").text())
+                .contains(lot.get("code").asString());
+    }
+}
