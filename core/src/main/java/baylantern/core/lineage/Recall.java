@@ -1,19 +1,15 @@
 package baylantern.core.lineage;
 
 import java.time.LocalDate;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
-import java.util.Set;
 
 /**
  * What must be held when a plant or a source tests positive or suspect.
@@ -126,28 +122,23 @@ public final class Recall {
     private static List<Reach> carried(
             List<BladeEvent> events, Map<Node, Reach> descends, Map<Node, LocalDate> suspect) {
         List<Reach> seeds = new ArrayList<>();
-        Set<Node> seen = new HashSet<>();
-        Deque<Node> soiledBy = new ArrayDeque<>();
+        Optional<Node> soiledBy = Optional.empty();
         for (BladeEvent event : events) {
             if (event.made().isEmpty()) {
-                soiledBy.clear();
+                soiledBy = Optional.empty();
                 continue;
             }
             Node made = event.made().get();
             Optional<Node> soiling = soils(event, made, descends, suspect);
-            if (soiling.isEmpty() && !soiledBy.isEmpty()) {
-                expose(made, event, soiledBy.getLast(), seen, seeds);
-                event.touched().ifPresent(plant -> expose(plant, event, soiledBy.getLast(), seen, seeds));
+            if (soiling.isPresent()) {
+                soiledBy = soiling;
+            } else if (soiledBy.isPresent()) {
+                Node by = soiledBy.get();
+                seeds.add(new Reach(made, event.day(), by, true));
+                event.touched().ifPresent(plant -> seeds.add(new Reach(plant, event.day(), by, true)));
             }
-            soiling.ifPresent(soiledBy::add);
         }
         return seeds;
-    }
-
-    private static void expose(Node node, BladeEvent event, Node by, Set<Node> seen, List<Reach> seeds) {
-        if (seen.add(node)) {
-            seeds.add(new Reach(node, event.day(), by, true));
-        }
     }
 
     // A cut soils the blade where what it made descends, or where it went into a plant already suspect.

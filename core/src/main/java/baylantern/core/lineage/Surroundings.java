@@ -1,13 +1,14 @@
 package baylantern.core.lineage;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * What lies around one member, few enough to draw: columns to both sides, and where one has more children of a kind than
@@ -77,37 +78,33 @@ public record Surroundings(List<Card> cards, List<Stack> stacks, List<Link> link
             }
         }
 
-        private Map<Node.Kind, Set<Node>> byKind(Node at, boolean up) {
-            Map<Node.Kind, Set<Node>> kinds = new EnumMap<>(Node.Kind.class);
-            for (Link link : up ? lineage.in(at) : lineage.out(at)) {
-                Node other = up ? link.from() : link.to();
-                kinds.computeIfAbsent(other.kind(), k -> new TreeSet<>()).add(other);
-            }
-            return kinds;
+        // The latest first: what was cut last is what one asks about.
+        private Map<Node.Kind, List<Node>> byKind(Node at, boolean up) {
+            Set<Link> links = up ? lineage.in(at) : lineage.out(at);
+            return links.stream()
+                    .sorted(Comparator.comparing(Link::on).reversed().thenComparing(up ? Link::from : Link::to))
+                    .map(up ? Link::from : Link::to)
+                    .distinct()
+                    .collect(Collectors.groupingBy(Node::kind, TreeMap::new, Collectors.toList()));
         }
 
         Surroundings found() {
-            Set<Link> links = new LinkedHashSet<>();
+            Set<Node> told = new HashSet<>(drawn);
+            stacks.forEach(stack -> told.addAll(stack.nodes()));
             List<Card> counted = new ArrayList<>();
+            Set<Link> links = new LinkedHashSet<>();
             for (Card card : cards) {
-                int more = 0;
-                Set<Link> onward = card.column() < 0 ? lineage.in(card.node()) : lineage.out(card.node());
-                for (Link link : onward) {
-                    boolean inside = drawn.contains(link.from()) && drawn.contains(link.to());
-                    more += inside || stacked(link) ? 0 : 1;
-                }
+                boolean up = card.column() < 0;
+                long more = (up ? lineage.in(card.node()) : lineage.out(card.node()))
+                        .stream()
+                                .filter(link -> !told.contains(up ? link.from() : link.to()))
+                                .count();
                 lineage.out(card.node()).stream()
                         .filter(link -> drawn.contains(link.to()))
                         .forEach(links::add);
-                counted.add(new Card(card.node(), card.column(), more));
+                counted.add(new Card(card.node(), card.column(), (int) more));
             }
             return new Surroundings(List.copyOf(counted), List.copyOf(stacks), List.copyOf(links));
-        }
-
-        private boolean stacked(Link link) {
-            return stacks.stream()
-                    .anyMatch(s -> (s.at().equals(link.from()) && s.nodes().contains(link.to()))
-                            || (s.at().equals(link.to()) && s.nodes().contains(link.from())));
         }
     }
 }

@@ -9,6 +9,7 @@ import java.time.LocalDate;
  * Pinched shoots on their way: the side buds swell in about ten healing days.
  *
  * @param healingDays passed since the pinch
+ * @param readyAfter healing days after which they are ready, with their range
  * @param lookFrom the first day to look for swelling
  * @param earliest the first day they may be ready
  * @param aim the day they are expected to be ready
@@ -17,6 +18,7 @@ import java.time.LocalDate;
 public record Conditioning(
         LocalDate pinchedOn,
         double healingDays,
+        Figure readyAfter,
         LocalDate lookFrom,
         LocalDate earliest,
         LocalDate aim,
@@ -51,6 +53,7 @@ public record Conditioning(
         return new Conditioning(
                 pinchedOn,
                 clock.between(pinchedOn, today),
+                pinch,
                 look,
                 earliest,
                 clock.after(pinchedOn, pinch.value()),

@@ -99,6 +99,8 @@ public final class Keeping {
                 viability(used / span.mid()),
                 viability(used / span.low()),
                 viability(used / span.high()),
+                Math.max(0, 1 - used / span.low()),
+                Math.max(0, 1 - used / span.high()),
                 left(used, daily, rules.value("goodShare"), span),
                 left(used, daily, rules.value("lastShare"), span));
     }

@@ -1,19 +1,16 @@
 package baylantern.core.wood;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
+import baylantern.core.table.CsvRows;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 
 /**
  * A store thermometer's log as a table with the columns time and temp.
@@ -27,6 +24,8 @@ public record StoreTable(List<Reading> readings, List<Refused> refused, boolean 
     /** Over this mean, in °C, a store's log is taken for °F until somebody says otherwise. */
     static final double NO_STORE_C = 33;
 
+    private static final Set<String> TIME = Set.of("time", "at", "date", "when");
+    private static final Set<String> TEMP = Set.of("temp", "temp_c", "°c", "c", "temperature");
     private static final int MOST_ROWS = 100_000;
     private static final double LEAST_C = -30;
     private static final double MOST_C = 120;
@@ -44,62 +43,39 @@ public record StoreTable(List<Reading> readings, List<Refused> refused, boolean 
 
     /** Reads comma, semicolon or tab separated text; throws {@link IllegalArgumentException} where it is no such table. */
     public static StoreTable ofCsv(String text) {
-        String head = text.replace("\uFEFF", "").lines().findFirst().orElse("");
-        char mark = head.contains(";") ? ';' : head.contains("\t") ? '\t' : ',';
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setDelimiter(mark)
-                .setTrim(true)
-                .setIgnoreEmptyLines(true)
-                .get();
-        try (CSVParser csv = CSVParser.builder()
-                .setReader(new StringReader(text.replace("\uFEFF", "")))
-                .setFormat(format)
-                .get()) {
-            return of(csv.getRecords());
-        } catch (IOException | UncheckedIOException e) {
-            throw new IllegalArgumentException("The file is not a table of commas or semicolons.", e);
-        }
-    }
-
-    private static StoreTable of(List<CSVRecord> records) {
-        if (records.isEmpty() || records.size() > MOST_ROWS) {
+        List<Map<String, String>> rows = CsvRows.of(text);
+        if (rows.size() > MOST_ROWS) {
             throw new IllegalArgumentException(
-                    "The file has " + records.size() + " rows; 1 to " + MOST_ROWS + " can be read at once.");
+                    "The file has " + rows.size() + " rows; at most " + MOST_ROWS + " can be read at once.");
         }
-        int time = column(records.get(0), Set.of("time", "at", "date", "when"));
-        int temp = column(records.get(0), Set.of("temp", "temp_c", "°c", "c", "temperature"));
         List<Reading> readings = new ArrayList<>();
         List<Refused> refused = new ArrayList<>();
         Set<LocalDateTime> seen = new HashSet<>();
-        for (int i = 1; i < records.size(); i++) {
+        for (int i = 0; i < rows.size(); i++) {
+            String time = cell(rows.get(i), TIME);
+            String temp = cell(rows.get(i), TEMP);
             try {
-                readings.add(reading(records.get(i), time, temp, seen));
+                Reading reading = new Reading(moment(time), number(temp));
+                if (!seen.add(reading.at())) {
+                    throw new IllegalArgumentException(reading.at() + " stands there twice.");
+                }
+                readings.add(reading);
             } catch (IllegalArgumentException e) {
-                refused.add(new Refused(i, String.valueOf(e.getMessage())));
+                refused.add(new Refused(i + 1, String.valueOf(e.getMessage())));
             }
         }
-        readings.sort((a, b) -> a.at().compareTo(b.at()));
+        readings.sort(Comparator.comparing(Reading::at));
         double mean = readings.stream().mapToDouble(Reading::temp).average().orElse(0);
         return new StoreTable(List.copyOf(readings), List.copyOf(refused), mean > NO_STORE_C);
     }
 
-    private static int column(CSVRecord heading, Set<String> names) {
-        for (int i = 0; i < heading.size(); i++) {
-            if (names.contains(heading.get(i).toLowerCase(Locale.ROOT))) {
-                return i;
-            }
-        }
-        throw new IllegalArgumentException("The file needs the columns time and temp, for instance time,temp.");
-    }
-
-    private static Reading reading(CSVRecord row, int time, int temp, Set<LocalDateTime> seen) {
-        LocalDateTime at = moment(row.size() > time ? row.get(time) : "");
-        double read = number(row.size() > temp ? row.get(temp) : "");
-        if (!seen.add(at)) {
-            throw new IllegalArgumentException(at + " stands there twice.");
-        }
-        return new Reading(at, read);
+    private static String cell(Map<String, String> row, Set<String> names) {
+        return row.entrySet().stream()
+                .filter(cell -> names.contains(cell.getKey().toLowerCase(Locale.ROOT)))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "The file needs the columns time and temp, for instance time,temp."));
     }
 
     private static LocalDateTime moment(String written) {

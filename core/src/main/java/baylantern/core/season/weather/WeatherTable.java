@@ -1,8 +1,6 @@
 package baylantern.core.season.weather;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
+import baylantern.core.table.CsvRows;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -11,9 +9,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -48,34 +43,7 @@ public final class WeatherTable {
 
     /** Reads comma, semicolon or tab separated text; throws {@link IllegalArgumentException} where it is no table. */
     public static WeatherTable ofCsv(String text) {
-        String head = text.lines().findFirst().orElse("");
-        char mark = head.contains(";") ? ';' : head.contains("\t") ? '\t' : ',';
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setDelimiter(mark)
-                .setTrim(true)
-                .setIgnoreEmptyLines(true)
-                .get();
-        List<Map<String, String>> rows = new ArrayList<>();
-        try (CSVParser csv = CSVParser.builder()
-                .setReader(new StringReader(text))
-                .setFormat(format)
-                .get()) {
-            List<CSVRecord> records = csv.getRecords();
-            if (records.isEmpty()) {
-                throw new IllegalArgumentException("The file is empty.");
-            }
-            for (CSVRecord record : records.subList(1, records.size())) {
-                Map<String, String> row = new HashMap<>();
-                for (int i = 0; i < Math.min(record.size(), records.get(0).size()); i++) {
-                    row.put(records.get(0).get(i), record.get(i));
-                }
-                rows.add(row);
-            }
-        } catch (IOException | UncheckedIOException e) {
-            throw new IllegalArgumentException("The file is not a table of commas or semicolons.", e);
-        }
-        return of(rows);
+        return of(CsvRows.of(text));
     }
 
     /** Reads rows that are already split into named cells. */
@@ -115,8 +83,7 @@ public final class WeatherTable {
 
     private static Map<String, String> plain(Map<String, String> row) {
         Map<String, String> plain = new HashMap<>();
-        row.forEach((name, cell) ->
-                plain.put(name.replace("\uFEFF", "").strip().toLowerCase(Locale.ROOT), cell == null ? "" : cell));
+        row.forEach((name, cell) -> plain.put(name.strip().toLowerCase(Locale.ROOT), cell == null ? "" : cell));
         return plain;
     }
 
