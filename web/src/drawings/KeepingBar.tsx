@@ -1,23 +1,10 @@
 import type { Lot } from "../wood/woodApi";
 import { leftWords } from "../wood/words";
 
-const LN_SEVENTY = Math.log(1 / 0.7);
-
-/** The share of life that is used at a viability: 1 at seven of ten. */
-const usedAt = (viability: number) => Math.sqrt(Math.log(1 / Math.max(1e-9, viability)) / LN_SEVENTY);
-
-/** How much of a lot's good life is left, at least and at most, 0 to 1. */
-export function lifeLeft(freshness: Lot["freshness"]): { low: number; high: number } {
-  return {
-    low: Math.max(0, 1 - usedAt(freshness.viabilityLow)),
-    high: Math.max(0, 1 - usedAt(freshness.viabilityHigh)),
-  };
-}
-
 /** The life of a lot, eaten from the right by time and warmth: sure, perhaps, gone. */
 export function KeepingBar({ lot, className = "" }: { lot: Lot; className?: string }) {
-  const { low, high } = lifeLeft(lot.freshness);
-  const soon = lot.freshness.toGood.low <= 3;
+  const { lifeLow: low, lifeHigh: high } = lot.freshness;
+  const soon = lot.runsOut;
   const id = `keep-${lot.id}`;
   return (
     <svg

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { dayAndYear, dayWords } from "../days";
 import { rangeWords } from "../drawings/Lane";
@@ -44,6 +45,19 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
       <p className="text-soft">
         {plant.varietyName ? `${plant.varietyName}, ` : ""}
         {plant.speciesKey}, {plant.spotName}
+      </p>
+      <p className="flex gap-4 text-[15px]">
+        {plant.varietyName && (
+          <Link
+            className="text-sea underline max-sm:min-h-11 max-sm:py-2"
+            to={`/wood/check?plant=${plant.code}`}
+          >
+            Check a stick of it
+          </Link>
+        )}
+        <Link className="text-sea underline max-sm:min-h-11 max-sm:py-2" to={`/lineage/PLANT-${plant.id}`}>
+          Its lineage
+        </Link>
       </p>
       <Forecast sheet={sheet} />
       <PartHeading>What do its buds show today?</PartHeading>

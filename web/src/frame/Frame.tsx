@@ -9,7 +9,6 @@ import { dayWords } from "../days";
 import { Notebook } from "../exchange/Notebook";
 import { Flush } from "../flush/Flush";
 import { Lineage } from "../lineage/Lineage";
-import { useRecalls } from "../lineage/lineageApi";
 import { NewRecall } from "../lineage/NewRecall";
 import { RecallPage } from "../lineage/RecallPage";
 import { FarmRoom } from "../place/FarmRoom";
@@ -23,7 +22,6 @@ import { takeBack } from "../undo";
 import { WeatherRoom } from "../weather/WeatherRoom";
 import { StickCheck } from "../wood/StickCheck";
 import { Wood } from "../wood/Wood";
-import { useShelf } from "../wood/woodApi";
 import { DemoClock } from "./DemoClock";
 import { Find } from "./Find";
 import { KeyHelp } from "./KeyHelp";
@@ -116,15 +114,13 @@ export function Frame() {
 
 function useCounts(): Record<string, string> {
   const today = useToday();
-  const shelf = useShelf();
+  const farm = useFarm();
   const due = today.data?.due;
-  const lots = shelf.data?.lots ?? [];
-  const recalls = useRecalls();
-  const held = (recalls.data ?? []).reduce((sum, recall) => sum + recall.held, 0);
+  const { lots = 0, held = 0 } = farm.data ?? {};
   return {
     "/today": due === undefined ? "" : `${due} due`,
     "/rounds": due ? `${due}` : "",
-    "/wood": lots.length > 0 ? `${lots.length} ${lots.length === 1 ? "lot" : "lots"}` : "",
+    "/wood": lots > 0 ? `${lots} ${lots === 1 ? "lot" : "lots"}` : "",
     "/lineage": held > 0 ? `${held} held` : "",
   };
 }
@@ -162,7 +158,9 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
 }
 
 function BottomBar({ onMore }: { onMore: () => void }) {
-  const stations = STATIONS.filter((s) => ["Today", "Rounds", "Wood", "Bench"].includes(s.name));
+  const stations = ["Today", "Rounds", "Wood", "Bench"].flatMap((name) =>
+    STATIONS.filter((station) => station.name === name),
+  );
   return (
     <nav
       aria-label="Stations"

@@ -1,7 +1,7 @@
 import { useMemo, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { useNavigate, useParams } from "react-router";
 import { dated } from "../days";
-import { Button, Statement, Trouble } from "../ui/parts";
+import { Button, LinkButton, Statement, Trouble } from "../ui/parts";
 import { useKeys } from "../ui/useKeys";
 import { STANDING_WORDS } from "../wood/words";
 import { LineageField } from "./LineageField";
@@ -79,12 +79,7 @@ function Around({ view }: { view: NonNullable<ReturnType<typeof useLineage>["dat
           )}
         </p>
         <div className="flex flex-wrap gap-2">
-          <Link
-            to="/lineage"
-            className="inline-flex min-h-9 items-center rounded border border-sea px-3 font-semibold text-[15px] text-sea hover:bg-surface max-sm:min-h-11"
-          >
-            All holds and recalls
-          </Link>
+          <LinkButton to="/lineage">All holds and recalls</LinkButton>
           <Button onClick={() => setTable(!table)}>{table ? "Draw it" : "Read as table"}</Button>
         </div>
         {table ? (

@@ -1,8 +1,8 @@
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { useParams } from "react-router";
 import api, { told } from "../api/client";
 import { dated, dayAndYear } from "../days";
-import { Button, Field, Input, Statement, Trouble } from "../ui/parts";
+import { Button, Field, Input, LinkButton, Statement, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { countWords, HeldList } from "./HeldList";
@@ -35,12 +35,7 @@ export function RecallPage() {
       </Statement>
       <div className="flex flex-wrap items-end gap-3 print:hidden">
         <Button onClick={() => window.print()}>Print the list</Button>
-        <Link
-          to="/lineage"
-          className="inline-flex min-h-9 items-center rounded border border-sea px-3 font-semibold text-[15px] text-sea hover:bg-surface max-sm:min-h-11"
-        >
-          All holds and recalls
-        </Link>
+        <LinkButton to="/lineage">All holds and recalls</LinkButton>
       </div>
       {reasons.map((r) => (
         <p key={r} className="mt-2 text-[15px]">

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { useFarm } from "../api/queries";
+import { useFarm, useRules } from "../api/queries";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -16,7 +16,9 @@ export function TestForm({ member, onDone }: { member: Schemas["Member"]; onDone
   const [day, setDay] = useState(farm.data?.today ?? "");
   const [subject, setSubject] = useState("graft-borne disease");
   const [outcome, setOutcome] = useState<Outcome>("CLEAR");
-  const [valid, setValid] = useState("365");
+  const rules = useRules();
+  const usual = rules.data?.wood.figures.testValid.value;
+  const [valid, setValid] = useState("");
   const [lab, setLab] = useState("");
   const go = () => {
     if (outcome !== "CLEAR") {
@@ -30,7 +32,7 @@ export function TestForm({ member, onDone }: { member: Schemas["Member"]; onDone
         day,
         subject,
         outcome,
-        validDays: Number(valid),
+        validDays: valid ? Number(valid) : undefined,
         lab: lab || undefined,
       };
       const kept = await told(api.POST("/api/tests", { body }));
@@ -62,7 +64,12 @@ export function TestForm({ member, onDone }: { member: Schemas["Member"]; onDone
         </Field>
         {outcome === "CLEAR" && (
           <Field label="Holds, days" error={errorOf("validDays")}>
-            <Input inputMode="numeric" value={valid} onChange={(e) => setValid(e.target.value)} />
+            <Input
+              inputMode="numeric"
+              placeholder={usual ? `${usual}` : ""}
+              value={valid}
+              onChange={(e) => setValid(e.target.value)}
+            />
           </Field>
         )}
       </div>

@@ -74,6 +74,8 @@ function Spots() {
     ids.splice(at + by, 0, id);
     send(() => told(api.PUT("/api/walk", { body: { ids } })));
   };
+  const house = (id: number, insectProof: boolean) =>
+    send(() => told(api.PUT("/api/spots/{id}/house", { params: { path: { id } }, body: { insectProof } })));
   return (
     <section>
       <PartHeading>Places, in walking order</PartHeading>
@@ -82,6 +84,15 @@ function Spots() {
           <li key={spot.id} className="flex items-center gap-1 border-line border-t">
             <span className="w-5 text-[14px] text-soft">{i + 1}</span>
             <span className="flex-1 truncate">{spot.name}</span>
+            <label className="flex min-h-9 items-center gap-1.5 px-2 text-[14px] text-soft max-sm:min-h-11">
+              <input
+                type="checkbox"
+                checked={spot.insectProof}
+                aria-label={`${spot.name} is an insect-proof house`}
+                onChange={(e) => house(spot.id, e.target.checked)}
+              />
+              insect-proof
+            </label>
             <button
               type="button"
               aria-label={`${spot.name} earlier`}

@@ -1,5 +1,6 @@
 import { Dialog } from "radix-ui";
 import type { ButtonHTMLAttributes, ComponentProps, ReactNode, SelectHTMLAttributes } from "react";
+import { Link } from "react-router";
 import { dated } from "../days";
 
 type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { strong?: boolean };
@@ -15,6 +16,18 @@ export function Button({ strong, className = "", type = "button", ...rest }: But
       className={`min-h-9 rounded border px-3 py-1 text-[15px] font-semibold max-sm:min-h-11 ${look} ${className}`}
       {...rest}
     />
+  );
+}
+
+/** A way to another screen, in the look of a button. */
+export function LinkButton({ to, children }: { to: string; children: ReactNode }) {
+  return (
+    <Link
+      to={to}
+      className="inline-flex min-h-9 items-center rounded border border-sea px-3 font-semibold text-[15px] text-sea hover:bg-surface max-sm:min-h-11"
+    >
+      {children}
+    </Link>
   );
 }
 

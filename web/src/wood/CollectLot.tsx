@@ -74,7 +74,7 @@ function Form({ onClose, today, fromKey }: Props) {
         shootsId: pinched?.id,
       };
       const collected = await told(api.POST("/api/lots", { body }));
-      done(collected.sentence, collected.actId);
+      done(`${collected.sentence}. Write the code on its label now`, collected.actId);
       onClose();
       navigate(`/wood/lot/${collected.code}`);
     });

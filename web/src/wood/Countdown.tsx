@@ -5,13 +5,14 @@ import { dayWords } from "../days";
 type Shoot = Schemas["ShootView"];
 
 const WIDTH = 150;
-const SPAN = 16;
 
 /** Pinched shoots on their way: healing days passed, when they may be ready, when it is too late. */
 export function Countdown({ shoot }: { shoot: Shoot }) {
   const c = shoot.conditioning;
+  const { low, value, high } = c.readyAfter;
+  const whole = high + 2;
   const x = scaleLinear()
-    .domain([0, SPAN])
+    .domain([0, whole])
     .range([4, WIDTH - 4])
     .clamp(true);
   const due = c.phase === "LOOK" || c.phase === "READY";
@@ -30,9 +31,9 @@ export function Countdown({ shoot }: { shoot: Shoot }) {
           role="img"
           aria-label={`${Math.round(c.healingDays)} healing days since the pinch`}
         >
-          <line x1={x(0)} x2={x(SPAN)} y1={11} y2={11} stroke="var(--line)" strokeWidth={3} />
-          <rect x={x(7)} y={5} width={x(14) - x(7)} height={12} fill="var(--stage-S)" opacity={0.35} />
-          <line x1={x(10)} x2={x(10)} y1={4} y2={18} stroke="var(--stage-S)" strokeWidth={2} />
+          <line x1={x(0)} x2={x(whole)} y1={11} y2={11} stroke="var(--line)" strokeWidth={3} />
+          <rect x={x(low)} y={5} width={x(high) - x(low)} height={12} fill="var(--stage-S)" opacity={0.35} />
+          <line x1={x(value)} x2={x(value)} y1={4} y2={18} stroke="var(--stage-S)" strokeWidth={2} />
           <line x1={x(0)} x2={x(c.healingDays)} y1={11} y2={11} stroke="var(--ink)" strokeWidth={3} />
           <circle cx={x(c.healingDays)} cy={11} r={5} fill="var(--lamp)" stroke="var(--ink)" />
         </svg>

@@ -46,7 +46,10 @@ export function LotSheet({ code, onClose }: { code: string; onClose: () => void 
       {lot.actions.length > 0 && <p className="text-[15px]">First: {lot.actions.join("; ")}.</p>}
       <p className="text-[14.5px] text-soft">
         {checks.length === 0 ? "No stick was looked at yet. " : `${sticksWords(checks.length)} looked at. `}
-        <Link className="text-sea underline" to={`/wood/check?lot=${lot.code}`}>
+        <Link
+          className="inline-block text-sea underline max-sm:min-h-11 max-sm:py-2"
+          to={`/wood/check?lot=${lot.code}`}
+        >
           Check a stick of it
         </Link>
       </p>
@@ -77,7 +80,9 @@ function Life({ lot }: { lot: Lot }) {
       <p className="text-[14.5px] text-soft">
         {lot.store ?? "On its way"}
         {lot.wrapped ? ", wrapped" : ", not wrapped"}, {lot.tempC.toFixed(1)} °C {BASIS_WORDS[lot.basis]}.
-        Range: {lot.keepGrafts > 0 ? `${lot.keepGrafts} grafts of your own` : "the figure’s own ±25 %"}.
+        Here it keeps {lot.keepSpan.low.toFixed(2)}–{lot.keepSpan.high.toFixed(2)} times as long as the
+        figures,{" "}
+        {lot.keepSpan.grafts > 0 ? `by ${lot.keepSpan.grafts} grafts of your own` : "no own takes yet"}.
       </p>
       {lot.warnings.map((warning) => (
         <p key={warning} className="mt-1 border-soft border-l-4 pl-3 text-[15px]">

@@ -50,7 +50,7 @@ export function Shelf({ lots, chosen }: { lots: Lot[]; chosen?: string }) {
             <td className="w-[24%] py-1.5 pr-3 max-sm:col-span-3 max-sm:w-auto max-sm:p-0">
               <KeepingBar lot={lot} className="mt-1.5" />
               <span
-                className={`block text-[13.5px] ${lot.freshness.toGood.low <= 3 ? "font-semibold text-alarm" : "text-soft"}`}
+                className={`block text-[13.5px] ${lot.runsOut ? "font-semibold text-alarm" : "text-soft"}`}
               >
                 {leftWords(lot)}
               </span>

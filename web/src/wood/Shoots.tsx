@@ -6,6 +6,7 @@ import { Button, Field, Input, PartHeading, Select, Teach, Trouble } from "../ui
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { Countdown } from "./Countdown";
+import { TreeChecks } from "./TreeChecks";
 import { useShoots, useSources } from "./woodApi";
 
 /** Shoots pinched so that their side buds swell, with their countdown in healing days. */
@@ -43,6 +44,7 @@ export function Shoots({ today }: { today: string }) {
         ))}
       </ul>
       <Trouble problem={problem} />
+      <TreeChecks />
       <Pinch today={today} />
     </div>
   );

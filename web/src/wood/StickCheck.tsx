@@ -97,6 +97,7 @@ function Look({ species, lotId, plantId }: { species: string; lotId?: number; pl
       setStates({});
       setMeasures({});
       setKept((n) => n + 1);
+      document.getElementById("table")?.scrollTo(0, 0);
     });
   const choose = (look: string, state: string) =>
     setStates((before) => {

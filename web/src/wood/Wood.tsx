@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { Button, Input, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Input, LinkButton, Statement, Teach, Trouble } from "../ui/parts";
 import { useKeys } from "../ui/useKeys";
 import { Cleaning } from "./Cleaning";
 import { CollectLot } from "./CollectLot";
@@ -50,18 +50,13 @@ export function Wood() {
   const aside = tab === "shelf" || code;
   return (
     <div className="flex min-h-full max-lg:flex-col">
-      <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
+      <section className={`min-w-0 flex-1 px-[26px] py-5 max-sm:px-4 ${code ? "max-lg:hidden" : ""}`}>
         <Statement title={shelfHeadline(lots)}>{shelfSubtitle(lots)}</Statement>
         <div className="mb-3 flex flex-wrap items-center gap-2">
           <Button strong onClick={() => setCollecting(true)}>
             Collect or receive a lot
           </Button>
-          <Link
-            to="/wood/check"
-            className="inline-flex min-h-9 items-center rounded border border-sea px-3 font-semibold text-[15px] text-sea hover:bg-surface max-sm:min-h-11"
-          >
-            Check a stick
-          </Link>
+          <LinkButton to="/wood/check">Check a stick</LinkButton>
         </div>
         <Tabs tab={tab} />
         {(tab === "shelf" || code) && (

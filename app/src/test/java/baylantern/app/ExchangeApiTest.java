@@ -28,23 +28,38 @@ class ExchangeApiTest extends ApiTest {
         return found;
     }
 
-    // What the first version wrote: fewer tables, and plants without their day of removal.
-    private static byte[] ofVersionOne(byte[] zip) throws IOException {
+    // What the second version wrote: no wood and no lineage.
+    private static Map<String, String> ofVersionTwo(byte[] zip) throws IOException {
         Map<String, String> files = tables(zip);
-        files.keySet().removeIf(name -> name.matches("(season|lineage|wood)_.*|bench_day.*"));
+        files.keySet().removeIf(name -> name.matches("(lineage|wood)_.*"));
         files.computeIfPresent("place_spot.csv", (name, csv) -> csv.replaceAll(",\"(insect_proof|FALSE)\"", ""));
         files.computeIfPresent(
                 "bench_graft.csv",
-                (name, csv) ->
-                        csv.replace(",\"lot_id\",\"made_at\",\"wood_used\"", "").replaceAll("(,\\\\N){3}\r\n", "\r\n"));
+                (name, csv) -> csv.replace(",\"lot_id\",\"made_at\",\"wood_used\"", "")
+                        .replaceAll(",\\\\N,[^,]*,\\\\N\r\n", "\r\n"));
+        files.compute(
+                "manifest.json",
+                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 2")
+                        .replaceAll("\"(lineage|wood)_\\w+\" : \\d+,\\s*", ""));
+        return files;
+    }
+
+    // What the first version wrote: fewer tables still, and plants without their day of removal.
+    private static Map<String, String> ofVersionOne(byte[] zip) throws IOException {
+        Map<String, String> files = ofVersionTwo(zip);
+        files.keySet().removeIf(name -> name.matches("season_.*|bench_day.*"));
         files.compute(
                 "place_plant.csv",
                 (name, csv) ->
                         csv.replace(",\"removed_on\",\"removed_by\"", "").replaceAll(",\\\\N,\\\\N\r\n", "\r\n"));
         files.compute(
                 "manifest.json",
-                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 1")
-                        .replaceAll("\"((season|lineage|wood)_\\w+|bench_day)\" : \\d+,\\s*", ""));
+                (name, json) -> json.replaceFirst("\"version\" : 2", "\"version\" : 1")
+                        .replaceAll("\"(season_\\w+|bench_day)\" : \\d+,\\s*", ""));
+        return files;
+    }
+
+    private static byte[] zipped(Map<String, String> files) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream out = new ZipOutputStream(bytes)) {
             for (var file : files.entrySet()) {
@@ -56,10 +71,26 @@ class ExchangeApiTest extends ApiTest {
     }
 
     @Test
+    void aFarmTakenOutBeforeThereWasWoodStillComesIn() throws IOException {
+        http.smallFarm();
+        http.cleft(9, 1);
+        http.post("/api/flush/notes", Map.of("plantIds", java.util.List.of(1), "sun", "S"));
+        byte[] old = zipped(ofVersionTwo(http.get("/api/exchange/farm.zip").bytes()));
+        emptyFarm();
+        Http.Answer brought = http.file("/api/exchange/farm.zip", old);
+        assertThat(brought.status()).as(brought.text()).isEqualTo(200);
+        assertThat(http.get("/api/flush").json().get("lanes").size()).isEqualTo(1);
+        assertThat(http.get("/api/lots").json().get("lots").size()).isZero();
+        assertThat(http.get("/api/spots").json().get(0).get("insectProof").asBoolean())
+                .isFalse();
+        assertThat(http.get("/api/grafts").json().get("total").asInt()).isEqualTo(1);
+    }
+
+    @Test
     void aFarmTakenOutBeforeThereWasWeatherStillComesIn() throws IOException {
         http.smallFarm();
         http.cleft(9, 1);
-        byte[] old = ofVersionOne(http.get("/api/exchange/farm.zip").bytes());
+        byte[] old = zipped(ofVersionOne(http.get("/api/exchange/farm.zip").bytes()));
         emptyFarm();
         Http.Answer brought = http.file("/api/exchange/farm.zip", old);
         assertThat(brought.status()).as(brought.text()).isEqualTo(200);

@@ -24,55 +24,24 @@ class HeldWoodApiTest extends ApiTest {
     @BeforeEach
     void farm() {
         http.smallFarm();
-        today = LocalDate.parse(http.get("/api/farm").json().get("today").asString());
+        today = http.today();
         http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
         http.post("/api/stores", Map.of("name", "Sill", "method", "AMBIENT"));
-        Map<String, Object> plant =
-                new HashMap<>(Map.of("lines", "MB-1", "speciesKey", "avocado", "kind", "MOTHER_TREE"));
-        plant.put("spotId", 1);
-        plant.put("varietyId", 1);
-        http.post("/api/plants/paste", plant);
-        mother = http.get("/api/plants?search=MB-1")
-                .json()
-                .get("plants")
-                .get(0)
-                .get("id")
-                .asLong();
+        mother = http.mother("MB-1", null);
     }
 
     private JsonNode lot(int daysAgo, int sticks) {
-        Map<String, Object> entry = new HashMap<>(Map.of("plantId", mother, "budsPerStick", 4, "storeId", 1));
-        entry.put("cutOn", today.minusDays(daysAgo).toString());
-        entry.put("sticks", sticks);
-        entry.put("wrapped", true);
+        Map<String, Object> entry = Http.lot(mother, today.minusDays(daysAgo), sticks);
         entry.put("diametersMm", List.of(6.5, 7.25));
-        Http.Answer answer = http.post("/api/lots", entry);
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-        return answer.json();
+        return http.collected(entry);
     }
 
     private Http.Answer graft(JsonNode lot, long stem, LocalDate day) {
-        return http.post(
-                "/api/grafts",
-                Map.of(
-                        "varietyId",
-                        1,
-                        "techniqueKey",
-                        "cleft",
-                        "makerId",
-                        1,
-                        "cover",
-                        "FILM",
-                        "madeOn",
-                        day.toString(),
-                        "lotId",
-                        lot.get("id").asLong(),
-                        "stems",
-                        List.of(Map.of("stemId", stem))));
+        return http.post("/api/grafts", Http.graftOf(lot.get("id").asLong(), "cleft", day, stem));
     }
 
     private Map<String, Object> test(String key, String outcome) {
-        return Map.of("key", key, "day", today.toString(), "subject", "leaf scald", "outcome", outcome);
+        return Http.tested(key, outcome, today);
     }
 
     private JsonNode shown(JsonNode lot) {
@@ -245,5 +214,46 @@ class HeldWoodApiTest extends ApiTest {
         http.post("/api/tests", test("PLANT-" + mother, "CLEAR"));
         assertThat(http.get("/api/exchange/grafts.csv").text())
                 .contains(lot.get("code").asString());
+    }
+
+    @Test
+    void aMoveWrittenLateDoesNotWipeOutALaterOne() {
+        JsonNode lot = lot(9, 4);
+        assertThat(move(lot, 2, true, today.minusDays(2))).isEqualTo(200);
+        double before = shown(lot).get("freshness").get("used").asDouble();
+        assertThat(move(lot, 1, false, today.minusDays(6))).isEqualTo(200);
+        assertThat(shown(lot).get("store").asString()).isEqualTo("Sill");
+        assertThat(shown(lot).get("wrapped").asBoolean()).isTrue();
+        assertThat(shown(lot).get("freshness").get("used").asDouble()).isGreaterThan(before);
+        // On one day the last word counts.
+        assertThat(move(lot, 1, true, today.minusDays(2))).isEqualTo(200);
+        assertThat(shown(lot).get("store").asString()).isEqualTo("Net bag");
+    }
+
+    @Test
+    void aLotOfWhichSticksWereGivenAwayIsNotDeleted() {
+        JsonNode lot = lot(0, 3);
+        String path = "/api/lots/" + lot.get("id").asLong();
+        http.post(path + "/out", Map.of("kind", "GIVEN", "sticks", 1, "remark", "to the ferryman"));
+        Http.Answer refused = http.send(http.request(path).DELETE());
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.json().get("detail").asString()).contains("went out");
+        assertThat(shown(lot).get("sticksLeft").asInt()).isEqualTo(2);
+        assertThat(http.get("/api/lots/" + lot.get("code").asString()).text()).contains("to the ferryman");
+    }
+
+    @Test
+    void theFrameTellsLotsOnTheShelfAndThingsHeld() {
+        assertThat(http.get("/api/farm").json().get("lots").asInt()).isZero();
+        JsonNode lot = lot(0, 1);
+        graft(lot(0, 2), 1, today);
+        assertThat(http.get("/api/farm").json().get("lots").asInt()).isEqualTo(2);
+        JsonNode recall =
+                http.post("/api/recalls", test("PLANT-" + mother, "SUSPECT")).json();
+        assertThat(http.get("/api/farm").json().get("held").asInt()).isEqualTo(5);
+        http.post("/api/recalls/" + recall.get("id").asLong() + "/release", Map.of("reason", "retested"));
+        assertThat(http.get("/api/farm").json().get("held").asInt()).isZero();
+        http.post("/api/lots/" + lot.get("id").asLong() + "/archive", Map.of());
+        assertThat(http.get("/api/farm").json().get("lots").asInt()).isEqualTo(1);
     }
 }

@@ -1,5 +1,7 @@
 package baylantern.app;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -9,8 +11,11 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -128,6 +133,64 @@ final class Http {
                         on,
                         "madeOn",
                         java.time.LocalDate.parse(day).minusDays(daysAgo).toString()));
+    }
+
+    /** The farm's day. */
+    LocalDate today() {
+        return LocalDate.parse(get("/api/farm").json().get("today").asString());
+    }
+
+    /** A mother tree of the first variety at the first place; answers its id. */
+    long mother(String code, @Nullable LocalDate startedOn) {
+        Map<String, Object> plant =
+                new HashMap<>(Map.of("lines", code, "speciesKey", "avocado", "kind", "MOTHER_TREE"));
+        plant.put("spotId", 1);
+        plant.put("varietyId", 1);
+        plant.put("startedOn", startedOn == null ? null : startedOn.toString());
+        post("/api/plants/paste", plant);
+        return get("/api/plants?search=" + code)
+                .json()
+                .get("plants")
+                .get(0)
+                .get("id")
+                .asLong();
+    }
+
+    /** A lot of a plant in the first store as it is sent, wrapped, four buds a stick, cut by the first person. */
+    static Map<String, Object> lot(long plant, LocalDate cutOn, Object sticks) {
+        Map<String, Object> entry = new HashMap<>(Map.of("plantId", plant, "budsPerStick", 4, "storeId", 1));
+        entry.put("cutOn", cutOn.toString());
+        entry.put("cutBy", 1);
+        entry.put("sticks", sticks);
+        entry.put("wrapped", true);
+        return entry;
+    }
+
+    /** A lot that was taken in. */
+    JsonNode collected(Map<String, Object> lot) {
+        Answer answer = post("/api/lots", lot);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    /** A graft of the first variety with wood of a lot, as it is sent. */
+    static Map<String, Object> graftOf(long lot, String technique, LocalDate day, long... stems) {
+        List<Map<String, Object>> on = java.util.Arrays.stream(stems)
+                .mapToObj(stem -> Map.<String, Object>of("stemId", stem))
+                .toList();
+        Map<String, Object> entry = new HashMap<>(Map.of("varietyId", 1, "techniqueKey", technique, "makerId", 1));
+        entry.putAll(Map.of("cover", "FILM", "madeOn", day.toString(), "lotId", lot, "stems", on));
+        return entry;
+    }
+
+    /** A test of a plant or source as it is sent. */
+    static Map<String, Object> tested(String key, String outcome, LocalDate day) {
+        return new HashMap<>(Map.of("key", key, "day", day.toString(), "subject", "leaf scald", "outcome", outcome));
+    }
+
+    /** Takes back what an answer did. */
+    Answer undo(JsonNode answer) {
+        return post("/api/acts/" + answer.get("actId").asLong() + "/undo", Map.of());
     }
 
     JsonNode sheet(String code) {

@@ -20,59 +20,22 @@ class LineageApiTest extends ApiTest {
     @BeforeEach
     void farm() {
         http.smallFarm();
-        today = LocalDate.parse(http.get("/api/farm").json().get("today").asString());
+        today = http.today();
         http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
-        first = mother("MB-1");
-        second = mother("MB-2");
-    }
-
-    private long mother(String code) {
-        Map<String, Object> plant =
-                new HashMap<>(Map.of("lines", code, "speciesKey", "avocado", "kind", "MOTHER_TREE"));
-        plant.put("spotId", 1);
-        plant.put("varietyId", 1);
-        http.post("/api/plants/paste", plant);
-        return http.get("/api/plants?search=" + code)
-                .json()
-                .get("plants")
-                .get(0)
-                .get("id")
-                .asLong();
+        first = http.mother("MB-1", null);
+        second = http.mother("MB-2", null);
     }
 
     private long lot(long plant) {
-        Map<String, Object> entry =
-                new HashMap<>(Map.of("plantId", plant, "budsPerStick", 4, "storeId", 1, "sticks", 6));
-        entry.put("cutOn", today.toString());
-        entry.put("cutBy", 1);
-        entry.put("wrapped", true);
-        Http.Answer answer = http.post("/api/lots", entry);
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-        return answer.json().get("id").asLong();
+        return http.collected(Http.lot(plant, today, 6)).get("id").asLong();
     }
 
     private Http.Answer graft(long lot, long stem) {
-        return http.post(
-                "/api/grafts",
-                Map.of(
-                        "varietyId",
-                        1,
-                        "techniqueKey",
-                        "cleft",
-                        "makerId",
-                        1,
-                        "cover",
-                        "FILM",
-                        "madeOn",
-                        today.toString(),
-                        "lotId",
-                        lot,
-                        "stems",
-                        List.of(Map.of("stemId", stem))));
+        return http.post("/api/grafts", Http.graftOf(lot, "cleft", today, stem));
     }
 
     private Map<String, Object> test(long plant, String outcome, LocalDate day) {
-        return Map.of("key", "PLANT-" + plant, "day", day.toString(), "subject", "leaf scald", "outcome", outcome);
+        return Http.tested("PLANT-" + plant, outcome, day);
     }
 
     private List<String> held(JsonNode recall, String why) {
@@ -88,7 +51,7 @@ class LineageApiTest extends ApiTest {
         long sick = lot(first);
         long touched = lot(second);
         http.post("/api/cleaning", Map.of("personId", 1, "occasion", "NEW_LOT"));
-        long clean = lot(mother("MB-3"));
+        long clean = lot(http.mother("MB-3", null));
         String code = graft(sick, 1).json().get("codes").get(0).asString();
         http.post("/api/cleaning", Map.of("personId", 1, "occasion", "SUSPECT"));
         JsonNode seen = http.post("/api/recalls/preview", test(first, "POSITIVE", today))
@@ -108,10 +71,7 @@ class LineageApiTest extends ApiTest {
                 .contains("leaf scald");
         assertThat(graft(touched, 2).json().get("detail").asString()).contains("uncleaned blade");
         assertThat(graft(clean, 2).status()).isEqualTo(200);
-        Map<String, Object> more =
-                new HashMap<>(Map.of("plantId", first, "budsPerStick", 4, "storeId", 1, "sticks", 2));
-        more.put("cutOn", today.toString());
-        more.put("wrapped", true);
+        Map<String, Object> more = Http.lot(first, today, 2);
         assertThat(http.post("/api/lots", more).json().get("detail").asString()).contains("No wood may be taken");
         assertThat(http.post("/api/lots/" + sick + "/out", Map.of("kind", "GIVEN", "sticks", 1))
                         .status())

@@ -19,7 +19,7 @@ class SourceApiTest extends ApiTest {
     @BeforeEach
     void farm() {
         http.smallFarm();
-        today = LocalDate.parse(http.get("/api/farm").json().get("today").asString());
+        today = http.today();
     }
 
     private Map<String, Object> source(String name, String kind) {
@@ -42,8 +42,9 @@ class SourceApiTest extends ApiTest {
     }
 
     private Map<String, Object> test(String key, String outcome, LocalDate day, int valid) {
-        return Map.of(
-                "key", key, "day", day.toString(), "subject", "leaf scald", "outcome", outcome, "validDays", valid);
+        Map<String, Object> test = Http.tested(key, outcome, day);
+        test.put("validDays", valid);
+        return test;
     }
 
     @Test
@@ -54,6 +55,9 @@ class SourceApiTest extends ApiTest {
         change.put("version", 0);
         assertThat(http.put("/api/sources/" + id, change).status()).isEqualTo(200);
         assertThat(view("Reed Gate").get("kind").asString()).isEqualTo("NURSERY");
+        // A change of words is no act: it stands in nobody's way when other things are taken back.
+        assertThat(http.get("/api/acts").json().findValuesAsString("sentence"))
+                .noneMatch(said -> said.contains("changed"));
         Http.Answer late = http.put("/api/sources/" + id, change);
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.json().get("detail").asString()).contains("somebody else");
@@ -134,12 +138,7 @@ class SourceApiTest extends ApiTest {
 
     @Test
     void aTestBeforeThePlantWasThereIsRefused() {
-        Map<String, Object> plant =
-                new HashMap<>(Map.of("lines", "MB-9", "speciesKey", "avocado", "kind", "MOTHER_TREE"));
-        plant.put("spotId", 1);
-        plant.put("varietyId", 1);
-        plant.put("startedOn", today.minusDays(40).toString());
-        http.post("/api/plants/paste", plant);
+        http.mother("MB-9", today.minusDays(40));
         String key = view("MB-9").get("key").asString();
         Http.Answer early = http.post("/api/tests", test(key, "CLEAR", today.minusDays(41), 30));
         assertThat(early.status()).isEqualTo(422);

@@ -19,67 +19,27 @@ import tools.jackson.databind.JsonNode;
 class WoodApiTest extends ApiTest {
 
     private LocalDate today;
+    private long mother;
 
     @BeforeEach
     void farm() {
         http.smallFarm();
-        today = LocalDate.parse(http.get("/api/farm").json().get("today").asString());
+        today = http.today();
         http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
         http.post("/api/stores", Map.of("name", "Sill", "method", "AMBIENT"));
-        paste("MB-1", "avocado", 1);
+        mother = http.mother("MB-1", today.minusYears(3));
     }
 
-    private void paste(String code, String species, int variety) {
-        Map<String, Object> plant = new HashMap<>(Map.of("lines", code, "speciesKey", species, "kind", "MOTHER_TREE"));
-        plant.put("spotId", 1);
-        plant.put("varietyId", variety);
-        plant.put("startedOn", today.minusYears(3).toString());
-        assertThat(http.post("/api/plants/paste", plant).status()).isEqualTo(200);
-    }
-
-    private long mother() {
-        return http.get("/api/plants?search=MB-1")
-                .json()
-                .get("plants")
-                .get(0)
-                .get("id")
-                .asLong();
-    }
-
-    private Map<String, Object> lot(int daysAgo, Object sticks, int buds) {
-        Map<String, Object> entry = new HashMap<>(Map.of("plantId", mother(), "budsPerStick", buds, "storeId", 1));
-        entry.put("cutOn", today.minusDays(daysAgo).toString());
-        entry.put("sticks", sticks);
-        entry.put("wrapped", true);
-        return entry;
+    private Map<String, Object> lot(int daysAgo, Object sticks) {
+        return Http.lot(mother, today.minusDays(daysAgo), sticks);
     }
 
     private JsonNode collected(int daysAgo, int sticks) {
-        Http.Answer answer = http.post("/api/lots", lot(daysAgo, sticks, 4));
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
-        return answer.json();
+        return http.collected(lot(daysAgo, sticks));
     }
 
     private Map<String, Object> grafts(long lot, String technique, long... stems) {
-        List<Map<String, Object>> on = new ArrayList<>();
-        for (long stem : stems) {
-            on.add(Map.of("stemId", stem));
-        }
-        return Map.of(
-                "varietyId",
-                1,
-                "techniqueKey",
-                technique,
-                "makerId",
-                1,
-                "cover",
-                "FILM",
-                "madeOn",
-                today.toString(),
-                "lotId",
-                lot,
-                "stems",
-                on);
+        return Http.graftOf(lot, technique, today, stems);
     }
 
     private JsonNode sheet(JsonNode lot) {
@@ -130,12 +90,12 @@ class WoodApiTest extends ApiTest {
             assertThat(http.post("/api/lots/" + id + "/out", Map.of("kind", "DISCARD", "sticks", wrong))
                             .status())
                     .isBetween(400, 422);
-            assertThat(http.post("/api/lots", lot(0, wrong, 4)).status())
+            assertThat(http.post("/api/lots", lot(0, wrong)).status())
                     .as("" + wrong)
                     .isBetween(400, 422);
         }
         assertThat(sheet(lot).get("ledger").size()).isEqualTo(2);
-        assertThat(http.post("/api/lots", lot(0, 1.5, 4)).json().get("detail").asString())
+        assertThat(http.post("/api/lots", lot(0, 1.5)).json().get("detail").asString())
                 .isEqualTo("Give a whole number for sticks.");
     }
 
@@ -214,14 +174,14 @@ class WoodApiTest extends ApiTest {
 
     @Test
     void whatCannotBeIsToldWithItsField() {
-        assertThat(field(lot(-1, 3, 4))).isEqualTo("cutOn");
-        assertThat(field(lot(1200, 3, 4))).isEqualTo("cutOn");
-        assertThat(http.post("/api/lots", lot(1200, 3, 4)).json().get("detail").asString())
+        assertThat(field(lot(-1, 3))).isEqualTo("cutOn");
+        assertThat(field(lot(1200, 3))).isEqualTo("cutOn");
+        assertThat(http.post("/api/lots", lot(1200, 3)).json().get("detail").asString())
                 .contains("only sown or planted");
-        Map<String, Object> thick = lot(0, 3, 4);
+        Map<String, Object> thick = lot(0, 3);
         thick.put("diametersMm", List.of(7, 700));
         assertThat(field(thick)).isEqualTo("diametersMm");
-        Map<String, Object> nowhere = lot(0, 3, 4);
+        Map<String, Object> nowhere = lot(0, 3);
         nowhere.remove("plantId");
         assertThat(field(nowhere)).isEqualTo("plantId");
         JsonNode lot = collected(0, 2);
@@ -268,7 +228,7 @@ class WoodApiTest extends ApiTest {
         assertThat(line.get("advice").asString()).contains("Too late to pinch");
         collected(0, 4);
         Map<String, Object> shoots =
-                Map.of("plantId", mother(), "pinchedOn", today.toString(), "shoots", 6, "sticksExpected", 6);
+                Map.of("plantId", mother, "pinchedOn", today.toString(), "shoots", 6, "sticksExpected", 6);
         long id = http.post("/api/shoots", shoots).json().get("id").asLong();
         assertThat(http.get("/api/supply")
                         .json()
@@ -277,7 +237,7 @@ class WoodApiTest extends ApiTest {
                         .get("missing")
                         .asInt())
                 .isEqualTo(5);
-        Map<String, Object> cut = lot(0, 5, 4);
+        Map<String, Object> cut = lot(0, 5);
         cut.put("shootsId", id);
         long act = http.post("/api/lots", cut).json().get("actId").asLong();
         assertThat(http.get("/api/shoots").json().size()).isZero();

@@ -10,24 +10,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The stations on the demo farm. Each test leaves the farm's day as it found it. */
-class DemoTest extends ScreenTest {
-
-    private static Lantern lantern;
-
-    @BeforeAll
-    static void start() {
-        lantern = Lantern.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        lantern.close();
-    }
+class DemoTest extends DemoScreenTest {
 
     private static Locator title(Page page) {
         return page.locator("h1");

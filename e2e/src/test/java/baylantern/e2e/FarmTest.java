@@ -9,24 +9,10 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Trees, the bench and the farm's own room, with the mouse and with keys. */
-class FarmTest extends ScreenTest {
-
-    private static Lantern lantern;
-
-    @BeforeAll
-    static void start() {
-        lantern = Lantern.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        lantern.close();
-    }
+class FarmTest extends DemoScreenTest {
 
     @Test
     void aVarietyIsAddedChangedAndFound() {

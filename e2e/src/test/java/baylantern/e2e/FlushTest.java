@@ -10,24 +10,10 @@ import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Buds noted, lamps read, graft days dragged, weather brought in. Each test leaves the farm as it found it. */
-class FlushTest extends ScreenTest {
-
-    private static Lantern lantern;
-
-    @BeforeAll
-    static void start() {
-        lantern = Lantern.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        lantern.close();
-    }
+class FlushTest extends DemoScreenTest {
 
     private static Locator lane(Page page, String code) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + code)));

@@ -7,24 +7,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Wood and Lineage without a mouse, on paper, and by lamplight. */
-class WoodKeysTest extends ScreenTest {
-
-    private static Lantern lantern;
-
-    @BeforeAll
-    static void start() {
-        lantern = Lantern.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        lantern.close();
-    }
+class WoodKeysTest extends DemoScreenTest {
 
     // Goes on with Tab until what is wanted has the focus.
     private static void tabTo(Page page, Locator wanted) {

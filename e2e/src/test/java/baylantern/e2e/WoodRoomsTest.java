@@ -9,24 +9,10 @@ import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** The rooms behind the shelf: sources, stores, shoots, blades, movements; with wrong entries and with taking back. */
-class WoodRoomsTest extends ScreenTest {
-
-    private static Lantern lantern;
-
-    @BeforeAll
-    static void start() {
-        lantern = Lantern.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        lantern.close();
-    }
+class WoodRoomsTest extends DemoScreenTest {
 
     private static SelectOption label(String text) {
         return new SelectOption().setLabel(text);

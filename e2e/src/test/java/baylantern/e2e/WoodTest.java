@@ -6,24 +6,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Wood and Lineage, on the demo farm: sticks, lots, the ledger, a recall. */
-class WoodTest extends ScreenTest {
-
-    private static Lantern lantern;
-
-    @BeforeAll
-    static void start() {
-        lantern = Lantern.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        lantern.close();
-    }
+class WoodTest extends DemoScreenTest {
 
     private static Locator region(Page page, String name) {
         return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName(name));

@@ -10,7 +10,7 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
-import baylantern.app.wood.LotService;
+import baylantern.app.wood.LotLedger;
 import baylantern.core.bench.Bench;
 import baylantern.core.bench.BenchChecks;
 import baylantern.core.lineage.Node;
@@ -42,7 +42,7 @@ public class BenchService implements Undoer {
     private final ActService acts;
     private final FarmClock clock;
     private final ObjectProvider<GraftListener> listeners;
-    private final LotService lots;
+    private final LotLedger ledger;
     private final LineageService lineage;
 
     BenchService(
@@ -53,7 +53,7 @@ public class BenchService implements Undoer {
             ActService acts,
             FarmClock clock,
             ObjectProvider<GraftListener> listeners,
-            LotService lots,
+            LotLedger ledger,
             LineageService lineage) {
         this.grafts = grafts;
         this.places = places;
@@ -63,7 +63,7 @@ public class BenchService implements Undoer {
         this.acts = acts;
         this.clock = clock;
         this.listeners = listeners;
-        this.lots = lots;
+        this.ledger = ledger;
         this.lineage = lineage;
     }
 
@@ -82,7 +82,7 @@ public class BenchService implements Undoer {
             held(on, found);
         }
         if (entry.lotId() != null) {
-            found.addAll(lots.check(
+            found.addAll(ledger.check(
                     entry.lotId(), variety.id(), entry.madeOn(), entry.stems().size(), singleBuds(technique)));
         }
         found.sort((a, b) -> a.weight().compareTo(b.weight()));
@@ -143,7 +143,7 @@ public class BenchService implements Undoer {
                 });
         Variety variety = places.variety(entry.varietyId());
         long act = acts.open(kind(), sentence(entry, variety));
-        LotService.Used wood = wood(entry, act);
+        LotLedger.Used wood = wood(entry, act);
         List<String> codes = new ArrayList<>();
         List<Long> ids = new ArrayList<>();
         for (BenchEntry.OnStem on : entry.stems()) {
@@ -186,10 +186,10 @@ public class BenchService implements Undoer {
         return Codes.graft(variety.letters(), year, highest == null ? 1 : highest + 1);
     }
 
-    private LotService.@Nullable Used wood(BenchEntry entry, long act) {
+    private LotLedger.@Nullable Used wood(BenchEntry entry, long act) {
         return entry.lotId() == null
                 ? null
-                : lots.use(
+                : ledger.use(
                         entry.lotId(),
                         entry.stems().size(),
                         singleBuds(technique(entry.techniqueKey())),
@@ -204,7 +204,7 @@ public class BenchService implements Undoer {
             Variety variety,
             String code,
             long act,
-            LotService.@Nullable Used wood) {
+            LotLedger.@Nullable Used wood) {
         return new NewGraft(
                 code,
                 variety.id(),
@@ -224,7 +224,7 @@ public class BenchService implements Undoer {
                 act,
                 null,
                 entry.lotId(),
-                entry.madeOn().equals(clock.today()) ? clock.now() : null,
+                clock.moment(entry.madeOn()),
                 wood == null ? null : (Double) wood.lifeUsed());
     }
 
@@ -254,7 +254,8 @@ public class BenchService implements Undoer {
             throw FarmProblem.conflict("One of these grafts is held under a recall, so its trace must stay.");
         }
         grafts.deleteOfAct(actId);
-        lots.giveBack(actId);
+        ledger.giveBack(actId);
+        lineage.changed();
     }
 
     /** Removes the grafts an act stored, with their looks and visits. */

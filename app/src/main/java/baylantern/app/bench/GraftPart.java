@@ -3,13 +3,13 @@ package baylantern.app.bench;
 import baylantern.app.lineage.BladeMoment;
 import baylantern.app.lineage.LineagePart;
 import baylantern.app.lineage.Member;
+import baylantern.app.platform.FarmClock;
 import baylantern.app.wood.WoodTried;
 import baylantern.core.lineage.BladeEvent;
 import baylantern.core.lineage.Link;
 import baylantern.core.lineage.Node;
 import baylantern.core.wood.KeepSpan;
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -26,9 +26,11 @@ import org.springframework.stereotype.Component;
 class GraftPart implements LineagePart, WoodTried {
 
     private final GraftMapper grafts;
+    private final FarmClock clock;
 
-    GraftPart(GraftMapper grafts) {
+    GraftPart(GraftMapper grafts, FarmClock clock) {
         this.grafts = grafts;
+        this.clock = clock;
     }
 
     @Override
@@ -53,9 +55,7 @@ class GraftPart implements LineagePart, WoodTried {
         List<BladeMoment> moments = new ArrayList<>();
         for (GraftMapper.LotLink g : grafts.lotLinks()) {
             if (g.makerId() != null) {
-                Instant at = g.madeAt() != null
-                        ? g.madeAt()
-                        : g.madeOn().atTime(12, 0).toInstant(ZoneOffset.UTC);
+                Instant at = g.madeAt() != null ? g.madeAt() : clock.noon(g.madeOn());
                 BladeEvent event = BladeEvent.cut(
                         g.makerId(), g.madeOn(), Node.graft(g.id()), Optional.of(Node.plant(g.plantId())));
                 moments.add(new BladeMoment(at, g.id(), event));

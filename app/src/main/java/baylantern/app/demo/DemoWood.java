@@ -1,11 +1,14 @@
 package baylantern.app.demo;
 
 import baylantern.app.lineage.Identity;
+import baylantern.app.lineage.MoveService;
+import baylantern.app.lineage.ParentService;
 import baylantern.app.lineage.RecallService;
 import baylantern.app.lineage.SourceEntry;
 import baylantern.app.lineage.SourceKind;
 import baylantern.app.lineage.SourceService;
 import baylantern.app.lineage.TestEntry;
+import baylantern.app.lineage.TestService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.PlantService;
 import baylantern.app.place.Variety;
@@ -13,6 +16,7 @@ import baylantern.app.platform.DemoClock;
 import baylantern.app.wood.CheckService;
 import baylantern.app.wood.CleanService;
 import baylantern.app.wood.LotEntry;
+import baylantern.app.wood.LotLedger;
 import baylantern.app.wood.LotService;
 import baylantern.app.wood.ShootService;
 import baylantern.app.wood.StoreService;
@@ -38,10 +42,14 @@ class DemoWood {
     private static final int CITRUS_BUDS = 8;
 
     private final SourceService sources;
+    private final TestService tests;
+    private final ParentService parents;
+    private final MoveService moves;
     private final RecallService recalls;
     private final PlaceService places;
     private final PlantService plants;
     private final LotService lots;
+    private final LotLedger ledger;
     private final StoreService stores;
     private final CheckService checks;
     private final ShootService shoots;
@@ -54,19 +62,27 @@ class DemoWood {
 
     DemoWood(
             SourceService sources,
+            TestService tests,
+            ParentService parents,
+            MoveService moves,
             RecallService recalls,
             PlaceService places,
             PlantService plants,
             LotService lots,
+            LotLedger ledger,
             StoreService stores,
             CheckService checks,
             ShootService shoots,
             CleanService cleaning) {
         this.sources = sources;
+        this.tests = tests;
+        this.parents = parents;
+        this.moves = moves;
         this.recalls = recalls;
         this.places = places;
         this.plants = plants;
         this.lots = lots;
+        this.ledger = ledger;
         this.stores = stores;
         this.checks = checks;
         this.shoots = shoots;
@@ -90,7 +106,7 @@ class DemoWood {
         clear("SOURCE-" + outside.get("nursery"), LocalDate.of(2024, 6, 1), 400);
         for (String citrus : List.of("Cistern Blood", "Noonbell", "Pilot Lime", "Bellwether", "Quillpearl")) {
             long mother = mother(citrus);
-            sources.rememberParent(mother, Node.source(outside.get("scheme")), LocalDate.of(2023, 1, 10));
+            parents.rememberParent(mother, Node.source(outside.get("scheme")), LocalDate.of(2023, 1, 10));
             for (int year = 2023; year <= 2025; year++) {
                 clear(Node.plant(mother).key(), LocalDate.of(year, 3, 20 + citrus.length() % 5), 365);
             }
@@ -104,9 +120,9 @@ class DemoWood {
         clear(Node.plant(mother("Ternlight")).key(), LocalDate.of(2025, 9, 1), 365);
         long house = plants.plant(mother("Noonbell")).spotId();
         long court = spot("Cistern Court");
-        sources.rememberMove(mother("Noonbell"), null, LocalDate.of(2026, 3, 2), house, court);
-        sources.rememberMove(mother("Noonbell"), null, LocalDate.of(2026, 3, 4), court, house);
-        sources.rememberMove(null, "two growers from the valley", TODAY.minusDays(12), null, house);
+        moves.rememberMove(mother("Noonbell"), null, LocalDate.of(2026, 3, 2), house, court);
+        moves.rememberMove(mother("Noonbell"), null, LocalDate.of(2026, 3, 4), court, house);
+        moves.rememberMove(null, "two growers from the valley", TODAY.minusDays(12), null, house);
     }
 
     private void own(String variety, long mother) {
@@ -135,7 +151,7 @@ class DemoWood {
     }
 
     private void clear(String key, LocalDate day, int valid) {
-        sources.write(
+        tests.write(
                 new TestEntry(key, day, "graft-borne disease", HealthTest.Result.CLEAR, valid, "island laboratory"),
                 null);
     }
@@ -179,8 +195,8 @@ class DemoWood {
                 s.woodAgeDays() > 1 ? "cold" : "box",
                 true));
         cleaned(maker, s.day(), CleanService.Occasion.START);
-        LotService.Used used = lots.use(lot, s.grafts(), buds, s.day(), maker, null);
-        lots.rememberDiscard(lot, s.day(), maker);
+        LotLedger.Used used = ledger.use(lot, s.grafts(), buds, s.day(), maker, null);
+        ledger.rememberDiscard(lot, s.day(), maker);
         return new Wood(lot, used.lifeUsed(), own ? OWN : s.source());
     }
 

@@ -4,6 +4,7 @@ import baylantern.app.bench.GraftService;
 import baylantern.app.bench.WeekCount;
 import baylantern.app.care.CareService;
 import baylantern.app.care.DayCount;
+import baylantern.app.lineage.LineageService;
 import baylantern.app.place.Person;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.PlantService;
@@ -11,6 +12,7 @@ import baylantern.app.place.Site;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.season.FlushService;
+import baylantern.app.wood.LotService;
 import baylantern.core.season.Season;
 import java.time.LocalDate;
 import java.util.List;
@@ -32,6 +34,8 @@ class FrameController {
     private final GraftService grafts;
     private final CareService care;
     private final FlushService flush;
+    private final LotService lots;
+    private final LineageService lineage;
     private final FarmClock clock;
     private final DemoClock demo;
 
@@ -41,6 +45,8 @@ class FrameController {
             GraftService grafts,
             CareService care,
             FlushService flush,
+            LotService lots,
+            LineageService lineage,
             FarmClock clock,
             DemoClock demo) {
         this.places = places;
@@ -48,11 +54,13 @@ class FrameController {
         this.grafts = grafts;
         this.care = care;
         this.flush = flush;
+        this.lots = lots;
+        this.lineage = lineage;
         this.clock = clock;
         this.demo = demo;
     }
 
-    /** What every screen needs to know; without a site the first run has not been done. */
+    /** What every screen needs to know, with lots on the shelf and things held; without a site the first run has not been done. */
     record FarmView(
             @Nullable Site site,
             LocalDate today,
@@ -62,6 +70,8 @@ class FrameController {
             int varieties,
             int plants,
             int grafts,
+            int lots,
+            int held,
             List<Person> people) {}
 
     @GetMapping("/farm")
@@ -75,6 +85,8 @@ class FrameController {
                 places.varieties().size(),
                 plants.count(),
                 grafts.count(baylantern.app.bench.GraftFilter.ALL),
+                lots.count(),
+                lineage.held().size(),
                 places.people());
     }
 

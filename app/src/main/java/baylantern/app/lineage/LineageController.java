@@ -1,6 +1,5 @@
 package baylantern.app.lineage;
 
-import baylantern.app.place.PlantService;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.lineage.Health;
 import baylantern.core.lineage.Link;
@@ -33,21 +32,27 @@ class LineageController {
     private static final int MOST_STACKED = 400;
 
     private final SourceService sources;
+    private final TestService tests;
+    private final ParentService parents;
+    private final MoveService moves;
     private final RecallService recalls;
     private final LineageService lineage;
-    private final PlantService plants;
     private final FarmClock clock;
 
     LineageController(
             SourceService sources,
+            TestService tests,
+            ParentService parents,
+            MoveService moves,
             RecallService recalls,
             LineageService lineage,
-            PlantService plants,
             FarmClock clock) {
         this.sources = sources;
+        this.tests = tests;
+        this.parents = parents;
+        this.moves = moves;
         this.recalls = recalls;
         this.lineage = lineage;
-        this.plants = plants;
         this.clock = clock;
     }
 
@@ -57,52 +62,52 @@ class LineageController {
     }
 
     @PostMapping("/sources")
-    SourceService.LineageDone addSource(@Valid @RequestBody SourceEntry entry) {
+    LineageDone addSource(@Valid @RequestBody SourceEntry entry) {
         return sources.add(entry);
     }
 
     @PutMapping("/sources/{id}")
-    SourceService.LineageDone changeSource(@PathVariable long id, @Valid @RequestBody SourceEntry entry) {
+    LineageDone changeSource(@PathVariable long id, @Valid @RequestBody SourceEntry entry) {
         return sources.change(id, entry);
     }
 
     @DeleteMapping("/sources/{id}")
-    SourceService.LineageDone archiveSource(@PathVariable long id) {
+    LineageDone archiveSource(@PathVariable long id) {
         return sources.archive(id);
     }
 
     @GetMapping("/tests")
     List<TestRow> tests(@RequestParam String key) {
-        return sources.tests(SourceService.node(key));
+        return tests.tests(LineageService.node(key));
     }
 
     @PostMapping("/tests")
-    SourceService.LineageDone addTest(@Valid @RequestBody TestEntry entry) {
-        return sources.clear(entry);
+    LineageDone addTest(@Valid @RequestBody TestEntry entry) {
+        return tests.clear(entry);
     }
 
     @DeleteMapping("/tests/{id}")
-    SourceService.LineageDone removeTest(@PathVariable long id) {
-        return sources.removeTest(id);
+    LineageDone removeTest(@PathVariable long id) {
+        return tests.removeTest(id);
     }
 
     /** What a plant was raised from. */
     record Raised(long plantId, String fromKey, @Nullable LocalDate day) {}
 
     @PostMapping("/lineage/parents")
-    SourceService.LineageDone raised(@RequestBody Raised entry) {
-        return sources.raisedFrom(
+    LineageDone raised(@RequestBody Raised entry) {
+        return parents.raisedFrom(
                 entry.plantId(), entry.fromKey(), Objects.requireNonNullElse(entry.day(), clock.today()));
     }
 
     @GetMapping("/lineage/moves")
     List<MoveRow> moves() {
-        return sources.moves();
+        return moves.moves();
     }
 
     @PostMapping("/lineage/moves")
-    SourceService.LineageDone move(@Valid @RequestBody SourceService.MoveEntry entry) {
-        return sources.move(entry);
+    LineageDone move(@Valid @RequestBody MoveService.MoveEntry entry) {
+        return moves.move(entry);
     }
 
     /** A member drawn in a column, with its standing; more tells how many lie beyond the drawing. */
@@ -135,7 +140,7 @@ class LineageController {
 
     @GetMapping("/lineage/{key}")
     LineageView around(@PathVariable String key) {
-        Node focus = SourceService.node(key);
+        Node focus = LineageService.node(key);
         LineageService.Around around = lineage.around(focus);
         Surroundings drawn = around.drawn();
         List<Node> clean = lineage.cleanPath(focus).orElse(List.of());
@@ -212,7 +217,7 @@ class LineageController {
     }
 
     @PostMapping("/recalls")
-    SourceService.LineageDone place(@Valid @RequestBody TestEntry entry) {
+    LineageDone place(@Valid @RequestBody TestEntry entry) {
         return recalls.place(entry);
     }
 
@@ -221,16 +226,7 @@ class LineageController {
             @Nullable List<String> keys, @Nullable String reason) {}
 
     @PostMapping("/recalls/{id}/release")
-    SourceService.LineageDone release(@PathVariable long id, @RequestBody ReleaseEntry entry) {
+    LineageDone release(@PathVariable long id, @RequestBody ReleaseEntry entry) {
         return recalls.release(id, entry.keys(), Objects.requireNonNullElse(entry.reason(), ""), clock.today());
-    }
-
-    /** Looks something up by its code, to go to its lineage. */
-    @GetMapping("/lineage/plant-key/{code}")
-    Member plantKey(@PathVariable String code) {
-        long id = plants.plantByCode(code)
-                .orElseThrow(() -> baylantern.app.platform.FarmProblem.unknown("plant", code))
-                .id();
-        return Objects.requireNonNull(lineage.members(List.of(Node.plant(id))).get(Node.plant(id)));
     }
 }

@@ -3,9 +3,9 @@ package baylantern.app.lineage;
 import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
 import baylantern.core.lineage.Health;
 import baylantern.core.lineage.Lineage;
-import baylantern.core.lineage.Link;
 import baylantern.core.lineage.Node;
 import baylantern.core.lineage.Surroundings;
 import java.util.Collection;
@@ -140,8 +140,12 @@ public class LineageService {
         return !shelf.state().lineage().out(node).isEmpty();
     }
 
-    /** Where its wood came from, by the links. */
-    public Set<Link> parents(Node node) {
-        return shelf.state().lineage().in(node);
+    /** Reads a short name as it comes from a form or an address. */
+    static Node node(String key) {
+        try {
+            return Node.parse(key);
+        } catch (IllegalArgumentException e) {
+            throw FarmProblem.wrong("key", key, "such as PLANT-12", String.valueOf(e.getMessage()));
+        }
     }
 }

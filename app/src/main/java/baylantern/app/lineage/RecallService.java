@@ -28,7 +28,7 @@ public class RecallService implements Undoer {
     private final RecallMapper mapper;
     private final LineageShelf shelf;
     private final LineageService lineage;
-    private final SourceService sources;
+    private final TestService tests;
     private final ActService acts;
     private final FarmClock clock;
     private final LineagePulse pulse;
@@ -38,7 +38,7 @@ public class RecallService implements Undoer {
             RecallMapper mapper,
             LineageShelf shelf,
             LineageService lineage,
-            SourceService sources,
+            TestService tests,
             ActService acts,
             FarmClock clock,
             LineagePulse pulse,
@@ -46,7 +46,7 @@ public class RecallService implements Undoer {
         this.mapper = mapper;
         this.shelf = shelf;
         this.lineage = lineage;
-        this.sources = sources;
+        this.tests = tests;
         this.acts = acts;
         this.clock = clock;
         this.pulse = pulse;
@@ -70,7 +70,7 @@ public class RecallService implements Undoer {
     /** What a test would hold, before anything is written. */
     public RecallView preview(TestEntry entry) {
         stopping(entry);
-        String name = sources.checkTest(entry);
+        String name = tests.checkTest(entry);
         return view(name, holds(entry));
     }
 
@@ -82,7 +82,7 @@ public class RecallService implements Undoer {
 
     private List<RecallMapper.NewHold> holds(TestEntry entry) {
         Recall recall = new Recall(shelf.state().lineage(), shelf.state().tests(), shelf.blades());
-        return recall.of(SourceService.node(entry.key()), entry.day()).stream()
+        return recall.of(LineageService.node(entry.key()), entry.day()).stream()
                 .map(h -> new RecallMapper.NewHold(
                         h.node().key(),
                         h.why(),
@@ -151,25 +151,25 @@ public class RecallService implements Undoer {
 
     /** Writes the test and holds everything it reaches, in one step. */
     @Transactional
-    public SourceService.LineageDone place(TestEntry entry) {
+    public LineageDone place(TestEntry entry) {
         stopping(entry);
-        String name = sources.checkTest(entry);
+        String name = tests.checkTest(entry);
         List<RecallMapper.NewHold> holds = holds(entry);
         String sentence = name + " tested " + (entry.outcome() == HealthTest.Result.POSITIVE ? "positive" : "suspect")
                 + " for " + entry.subject() + "; " + holds.size() + " held";
         long act = acts.open(kind(), sentence);
         long id = write(entry, name, holds, act);
-        return new SourceService.LineageDone(act, sentence, id);
+        return new LineageDone(act, sentence, id);
     }
 
     /** Writes a recall of the past without an undo of its own; for the demo. */
     @Transactional
     public long remember(TestEntry entry) {
-        return write(entry, sources.checkTest(entry), holds(entry), null);
+        return write(entry, tests.checkTest(entry), holds(entry), null);
     }
 
     private long write(TestEntry entry, String name, List<RecallMapper.NewHold> holds, @Nullable Long act) {
-        sources.write(entry, act);
+        tests.write(entry, act);
         long id = mapper.insertRecall(entry.key(), name, entry, act);
         for (int i = 0; i < holds.size(); i += BATCH) {
             mapper.insertHolds(id, holds.subList(i, Math.min(holds.size(), i + BATCH)), act);
@@ -206,7 +206,7 @@ public class RecallService implements Undoer {
 
     /** Releases some, or all where no keys are named; the reason stays with each. */
     @Transactional
-    public SourceService.LineageDone release(long id, @Nullable List<String> keys, String reason, LocalDate day) {
+    public LineageDone release(long id, @Nullable List<String> keys, String reason, LocalDate day) {
         if (reason.isBlank()) {
             throw FarmProblem.wrong("reason", reason, "a sentence", "Say why it is released: somebody will ask.");
         }
@@ -216,7 +216,7 @@ public class RecallService implements Undoer {
             throw FarmProblem.conflict("Nothing of that is held any more.");
         }
         changed(mapper.keysOfAct(act));
-        return new SourceService.LineageDone(act, released + " released: " + reason, id);
+        return new LineageDone(act, released + " released: " + reason, id);
     }
 
     /** Releases a recall of the past, whole, without an undo of its own; for the demo. */
@@ -239,7 +239,7 @@ public class RecallService implements Undoer {
         mapper.holdAgain(actId);
         mapper.deleteHoldsOfAct(actId);
         mapper.deleteRecallsOfAct(actId);
-        sources.undo(actId);
+        tests.undo(actId);
         changed(keys);
     }
 }

@@ -39,6 +39,16 @@ public final class FarmClock {
         return moment.atZone(zone.get()).with(held).toInstant();
     }
 
+    /** The moment to write for something done on a day: now for today, else that day's noon. */
+    public Instant moment(LocalDate day) {
+        return day.equals(today()) ? now() : noon(day);
+    }
+
+    /** Noon of a day at the farm: it stands for what was written down later, without its hour. */
+    public Instant noon(LocalDate day) {
+        return day.atTime(12, 0).atZone(zone.get()).toInstant();
+    }
+
     /** The site's zone from now on. */
     public void zone(ZoneId site) {
         zone.set(site);

@@ -102,12 +102,8 @@ public class CheckService implements Undoer {
                     "lotId", entry.lotId(), "a lot or a plant", "Say which lot or plant the stick is of.");
         }
         return entry.lotId() != null
-                ? lot(entry.lotId()).speciesKey()
+                ? lots.existing(entry.lotId()).speciesKey()
                 : plants.plant(Objects.requireNonNull(entry.plantId())).speciesKey();
-    }
-
-    private LotRow lot(long id) {
-        return lots.byIds(List.of(id)).stream().findFirst().orElseThrow(() -> FarmProblem.unknown("lot", id));
     }
 
     /** Keeps a check. */
@@ -115,7 +111,7 @@ public class CheckService implements Undoer {
     public Checked keep(CheckEntry entry) {
         StickGrade grade = grade(entry);
         String what = entry.lotId() != null
-                ? lot(entry.lotId()).code()
+                ? lots.existing(entry.lotId()).code()
                 : plants.plant(Objects.requireNonNull(entry.plantId())).code();
         long act = acts.open(kind(), "A stick of " + what + ": " + grade.grade().words());
         write(entry, clock.today(), act);

@@ -167,7 +167,7 @@ public class CleanService implements Undoer {
 
     /** Writes down a mixture as mixed now. */
     @Transactional
-    public LotService.WoodDone mixed(MixEntry entry) {
+    public WoodDone mixed(MixEntry entry) {
         MixPlan plan = plan(entry);
         Instant now = clock.now();
         String sentence = Math.round(entry.volumeMl()) + " ml of "
@@ -175,7 +175,7 @@ public class CleanService implements Undoer {
         long act = acts.open(kind(), sentence);
         long id = mapper.insertMix(
                 entry, plan.wantedPct(), now, now.plus(Duration.ofMinutes(Math.round(plan.hours() * 60))), act);
-        return new LotService.WoodDone(act, sentence, id, null);
+        return new WoodDone(act, sentence, id, null);
     }
 
     /** A cleaning as done now. */

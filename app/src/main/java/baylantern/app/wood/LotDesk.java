@@ -127,10 +127,15 @@ public class LotDesk {
                 health,
                 lineage.refusal(node, lot.code()),
                 warnings(lot, kept, health),
-                kept.span().grafts(),
+                runsOut(fresh),
+                kept.span(),
                 lot.archived(),
                 lot.notes(),
                 lot.version());
+    }
+
+    private boolean runsOut(Freshness fresh) {
+        return fresh.toGood().low() <= rules.wood().value("warnDays");
     }
 
     private static List<Double> diameters(String written) {
@@ -145,7 +150,7 @@ public class LotDesk {
         Freshness fresh = kept.freshness();
         if (fresh.toGood().mid() <= 0) {
             found.add(fresh.toLast().mid() > 0 ? "Past its good days: a last resort." : "Spent: not worth a stock.");
-        } else if (fresh.toGood().low() <= rules.wood().value("warnDays")) {
+        } else if (runsOut(fresh)) {
             found.add("Runs out: use it first.");
         }
         if (kept.spell() != null && !kept.spell().wrapped()) {

@@ -95,7 +95,6 @@ class LotKeeping {
     // Each day from the cut to the day before; before it was put anywhere it lay wrapped in the shade.
     private List<StoreDay> days(LotRow lot, List<SpellRow> spells, LocalDate until) {
         List<StoreDay> days = new ArrayList<>();
-        Map<Long, StoreRow> known = new ConcurrentHashMap<>();
         for (LocalDate day = lot.cutOn(); day.isBefore(until); day = day.plusDays(1)) {
             LocalDate at = day;
             SpellRow spell = spells.stream()
@@ -106,7 +105,7 @@ class LotKeeping {
                 days.add(new StoreDay(
                         at, 1, KeepMethod.AMBIENT, stores.underway(at).tempsC(), true));
             } else {
-                StoreRow store = known.computeIfAbsent(spell.storeId(), stores::store);
+                StoreRow store = stores.store(spell.storeId());
                 days.add(
                         new StoreDay(at, 1, spell.method(), stores.on(store, at).tempsC(), spell.wrapped()));
             }

@@ -1,5 +1,6 @@
 package baylantern.app.wood;
 
+import baylantern.app.platform.FarmProblem;
 import baylantern.core.lineage.Link;
 import baylantern.core.wood.LotBalance;
 import java.time.Instant;
@@ -18,6 +19,13 @@ interface LotMapper {
             @Param("archived") boolean archived, @Param("search") @Nullable String search, @Param("limit") int limit);
 
     List<LotRow> byIds(@Param("ids") Collection<Long> ids);
+
+    int countOnShelf();
+
+    /** The lot with this id; throws where there is none. */
+    default LotRow existing(long id) {
+        return byIds(List.of(id)).stream().findFirst().orElseThrow(() -> FarmProblem.unknown("lot", id));
+    }
 
     /** The lot, its row locked for the rest of the transaction. */
     @Nullable
@@ -61,7 +69,7 @@ interface LotMapper {
             @Param("wrapped") boolean wrapped,
             @Param("actId") @Nullable Long actId);
 
-    int endSpellsFrom(@Param("lotId") long lotId, @Param("fromDay") LocalDate fromDay, @Param("actId") long actId);
+    int endSpellsOn(@Param("lotId") long lotId, @Param("fromDay") LocalDate fromDay, @Param("actId") long actId);
 
     int deleteSpellsOfAct(@Param("actId") long actId);
 

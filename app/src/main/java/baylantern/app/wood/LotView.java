@@ -3,6 +3,7 @@ package baylantern.app.wood;
 import baylantern.core.lineage.Health;
 import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.wood.Freshness;
+import baylantern.core.wood.KeepSpan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -18,8 +19,9 @@ import org.jspecify.annotations.Nullable;
  * @param goodFrom first, expected and last day it stays good, as a range
  * @param grade null where no stick was looked at
  * @param refusal why it may not be used, null where it may
+ * @param runsOut true where it may stop being good within the days the rulebook warns ahead
+ * @param keepSpan how many times as long as the figures it keeps here
  * @param warnings what the grower should know before using it
- * @param dayShare how much of its life a day takes now, 1 being all of it
  */
 public record LotView(
         long id,
@@ -55,7 +57,8 @@ public record LotView(
         Health health,
         @Nullable String refusal,
         List<String> warnings,
-        int keepGrafts,
+        boolean runsOut,
+        KeepSpan keepSpan,
         boolean archived,
         String notes,
         int version) {}

@@ -1,7 +1,6 @@
 package baylantern.app.wood;
 
 import baylantern.app.platform.FarmClock;
-import baylantern.core.rules.Rulebook;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.List;
@@ -21,14 +20,12 @@ class ShootController {
     private final ShootService shoots;
     private final CleanService cleaning;
     private final LotDesk desk;
-    private final Rulebook rules;
     private final FarmClock clock;
 
-    ShootController(ShootService shoots, CleanService cleaning, LotDesk desk, Rulebook rules, FarmClock clock) {
+    ShootController(ShootService shoots, CleanService cleaning, LotDesk desk, FarmClock clock) {
         this.shoots = shoots;
         this.cleaning = cleaning;
         this.desk = desk;
-        this.rules = rules;
         this.clock = clock;
     }
 
@@ -38,12 +35,12 @@ class ShootController {
     }
 
     @PostMapping("/shoots")
-    LotService.WoodDone pinch(@Valid @RequestBody ShootService.ShootEntry entry) {
+    WoodDone pinch(@Valid @RequestBody ShootService.ShootEntry entry) {
         return shoots.pinch(entry);
     }
 
     @DeleteMapping("/shoots/{id}")
-    LotService.WoodDone giveUp(@PathVariable long id) {
+    WoodDone giveUp(@PathVariable long id) {
         return shoots.giveUp(id);
     }
 
@@ -58,7 +55,7 @@ class ShootController {
     }
 
     @PostMapping("/cleaning/mixes")
-    LotService.WoodDone mixed(@Valid @RequestBody CleanService.MixEntry entry) {
+    WoodDone mixed(@Valid @RequestBody CleanService.MixEntry entry) {
         return cleaning.mixed(entry);
     }
 
@@ -72,13 +69,11 @@ class ShootController {
 
     @GetMapping("/wood-today")
     WoodToday today() {
-        double warn = rules.wood().value("warnDays");
         return new WoodToday(
                 clock.today(),
                 desk.shelf().stream()
-                        .filter(l -> l.refusal() == null
-                                && l.freshness().toLast().mid() > 0
-                                && l.freshness().toGood().low() <= warn)
+                        .filter(l ->
+                                l.refusal() == null && l.freshness().toLast().mid() > 0 && l.runsOut())
                         .toList(),
                 shoots.shoots().stream()
                         .filter(s -> s.conditioning().phase() != baylantern.core.wood.Conditioning.Phase.ASLEEP)

@@ -112,7 +112,7 @@ public class ShootService implements Undoer {
 
     /** Writes down shoots as pinched. */
     @Transactional
-    public LotService.WoodDone pinch(ShootEntry entry) {
+    public WoodDone pinch(ShootEntry entry) {
         Plant plant = check(entry);
         String why = lineage.refusal(Node.plant(plant.id()), plant.code());
         if (why != null) {
@@ -121,7 +121,7 @@ public class ShootService implements Undoer {
         String sentence = entry.shoots() + (entry.shoots() == 1 ? " shoot" : " shoots") + " pinched on " + plant.code();
         long act = acts.open(kind(), sentence);
         long id = mapper.insertShoots(entry, act);
-        return new LotService.WoodDone(act, sentence, id, null);
+        return new WoodDone(act, sentence, id, null);
     }
 
     /** Writes shoots without an undo of its own; for the demo. */
@@ -146,10 +146,10 @@ public class ShootService implements Undoer {
 
     /** Gives shoots up. */
     @Transactional
-    public LotService.WoodDone giveUp(long id) {
+    public WoodDone giveUp(long id) {
         long act = acts.open(kind(), "Pinched shoots given up");
         cut(id, act);
-        return new LotService.WoodDone(act, "Pinched shoots given up", id, null);
+        return new WoodDone(act, "Pinched shoots given up", id, null);
     }
 
     /** Ends shoots under an act, as they were cut. */

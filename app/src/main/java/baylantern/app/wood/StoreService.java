@@ -18,7 +18,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -39,6 +41,7 @@ public class StoreService implements DayListener, Undoer {
     private final ActService acts;
     private final FarmClock clock;
     private final WoodPulse pulse;
+    private final Supplier<Map<Long, StoreRow>> known;
     private final Supplier<Map<Long, TreeMap<LocalDate, List<Double>>>> logs;
 
     StoreService(
@@ -57,6 +60,8 @@ public class StoreService implements DayListener, Undoer {
         this.clock = clock;
         this.pulse = pulse;
         this.logs = pulse.kept(this::readLogs);
+        this.known =
+                pulse.kept(() -> mapper.stores().stream().collect(Collectors.toMap(StoreRow::id, Function.identity())));
     }
 
     private Map<Long, TreeMap<LocalDate, List<Double>>> readLogs() {
@@ -80,10 +85,11 @@ public class StoreService implements DayListener, Undoer {
     }
 
     StoreRow store(long id) {
-        return mapper.stores().stream()
-                .filter(s -> s.id() == id)
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.unknown("store", id));
+        StoreRow store = known.get().get(id);
+        if (store == null) {
+            throw FarmProblem.unknown("store", id);
+        }
+        return store;
     }
 
     /** The warmth of a store on a day: its log, else what it is set to, else the weather or the usual figure. */
@@ -172,14 +178,14 @@ public class StoreService implements DayListener, Undoer {
 
     /** Adds a store. */
     @Transactional
-    public LotService.WoodDone add(String name, KeepMethod method, @Nullable Double setC) {
+    public WoodDone add(String name, KeepMethod method, @Nullable Double setC) {
         if (setC != null && !(setC >= -5 && setC <= 35)) {
             throw FarmProblem.wrong("setC", setC, "−5 to 35 °C", "No store for wood is set to " + setC + " °C.");
         }
         long act = acts.open(kind(), "Store " + name.strip() + " added");
         long id = mapper.insert(name.strip(), method.name(), setC, act);
         pulse.beat();
-        return new LotService.WoodDone(act, "Store " + name.strip() + " added", id, null);
+        return new WoodDone(act, "Store " + name.strip() + " added", id, null);
     }
 
     /** Adds a store with a logger that has been on since a day; for the demo. */
@@ -188,6 +194,7 @@ public class StoreService implements DayListener, Undoer {
         long id = mapper.insert(name, method.name(), setC, null);
         if (loggedFrom != null) {
             mapper.setLogger(id, id);
+            pulse.beat();
             fetch(store(id), loggedFrom.atStartOfDay());
         }
         pulse.beat();

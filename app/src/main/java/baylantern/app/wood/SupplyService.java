@@ -70,7 +70,7 @@ class SupplyService {
             List<WoodNeed.Planned> own =
                     planned.stream().filter(p -> p.varietyId() == variety.id()).toList();
             if (!own.isEmpty()) {
-                Supply.serve(own.stream().map(SupplyService::need).toList(), offers(variety, lots))
+                Supply.serve(own.stream().map(this::need).toList(), offers(variety, lots))
                         .forEach(served -> lines.add(line(variety, served)));
             }
         }
@@ -84,8 +84,9 @@ class SupplyService {
     }
 
     // A stick for each graft; of single buds a usual stick gives as many as it carries.
-    private static Supply.Need need(WoodNeed.Planned planned) {
-        int sticks = planned.singleBuds() ? (planned.grafts() + 3) / 4 : planned.grafts();
+    private Supply.Need need(WoodNeed.Planned planned) {
+        double perStick = planned.singleBuds() ? rules.wood().value("budsPerStick") : 1;
+        int sticks = (int) Math.ceil(planned.grafts() / perStick);
         return new Supply.Need(planned.name(), planned.day(), sticks);
     }
 

@@ -34,7 +34,7 @@ class WoodController {
     private final CheckService checks;
     private final StoreService stores;
     private final SupplyService supply;
-    private final LedgerBook ledger;
+    private final LotLedger ledger;
     private final Calliper calliper;
     private final FarmClock clock;
 
@@ -44,7 +44,7 @@ class WoodController {
             CheckService checks,
             StoreService stores,
             SupplyService supply,
-            LedgerBook ledger,
+            LotLedger ledger,
             Calliper calliper,
             FarmClock clock) {
         this.lots = lots;
@@ -70,31 +70,31 @@ class WoodController {
 
     @GetMapping("/lots/{code}")
     LotSheet sheet(@PathVariable String code) {
-        LotRow row = lots.row(lots.idOf(code));
+        LotRow row = lots.byCode(code);
         return new LotSheet(
                 desk.view(row), ledger.of(row.id()), checks.ofLots(List.of(row)).getOrDefault(row.id(), List.of()));
     }
 
     @PostMapping("/lots")
-    LotService.WoodDone collect(@Valid @RequestBody LotEntry entry) {
+    WoodDone collect(@Valid @RequestBody LotEntry entry) {
         return lots.collect(entry);
     }
 
     @PostMapping("/lots/{id}/out")
-    LotService.WoodDone takeOut(@PathVariable long id, @Valid @RequestBody LotService.TakeEntry entry) {
-        return lots.takeOut(id, entry);
+    WoodDone takeOut(@PathVariable long id, @Valid @RequestBody LotLedger.TakeEntry entry) {
+        return ledger.takeOut(id, entry);
     }
 
     /** To another store, or wrapped otherwise; from today on unless said. */
     record LotMove(long storeId, boolean wrapped, @Nullable LocalDate fromDay) {}
 
     @PutMapping("/lots/{id}/store")
-    LotService.WoodDone move(@PathVariable long id, @RequestBody LotMove entry) {
+    WoodDone move(@PathVariable long id, @RequestBody LotMove entry) {
         return lots.move(id, entry.storeId(), entry.wrapped(), entry.fromDay());
     }
 
     @PostMapping("/lots/{id}/archive")
-    LotService.WoodDone archive(@PathVariable long id) {
+    WoodDone archive(@PathVariable long id) {
         return lots.archive(id);
     }
 
@@ -140,7 +140,7 @@ class WoodController {
             @Nullable Double setC) {}
 
     @PostMapping("/stores")
-    LotService.WoodDone addStore(@Valid @RequestBody StoreEntry entry) {
+    WoodDone addStore(@Valid @RequestBody StoreEntry entry) {
         return stores.add(entry.name(), entry.method(), entry.setC());
     }
 

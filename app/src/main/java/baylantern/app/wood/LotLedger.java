@@ -1,0 +1,210 @@
+package baylantern.app.wood;
+
+import baylantern.app.lineage.LineageService;
+import baylantern.app.platform.ActService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.core.lineage.Node;
+import baylantern.core.rules.Finding;
+import baylantern.core.wood.LotBalance;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Every stick that goes out of a lot. What is left is the sum of the entries and never less than nothing. */
+@Service
+public class LotLedger {
+
+    private final LotMapper mapper;
+    private final LotKeeping keeping;
+    private final LineageService lineage;
+    private final ActService acts;
+    private final FarmClock clock;
+    private final WoodPulse pulse;
+
+    LotLedger(
+            LotMapper mapper,
+            LotKeeping keeping,
+            LineageService lineage,
+            ActService acts,
+            FarmClock clock,
+            WoodPulse pulse) {
+        this.mapper = mapper;
+        this.keeping = keeping;
+        this.lineage = lineage;
+        this.acts = acts;
+        this.clock = clock;
+        this.pulse = pulse;
+    }
+
+    /** The entries of a lot, oldest first. */
+    List<LedgerRow> of(long lotId) {
+        return mapper.ledger(lotId);
+    }
+
+    /** What stops or warns where a lot is to be grafted. */
+    public List<Finding> check(long lotId, long varietyId, LocalDate day, int grafts, boolean singleBuds) {
+        LotRow lot = mapper.existing(lotId);
+        List<Finding> found = new ArrayList<>();
+        String why = lineage.refusal(Node.lot(lotId), lot.code());
+        if (why != null) {
+            found.add(
+                    Finding.refuses("held", "lotId", why.replaceAll("\\.$", ""), lot.code(), "a lot that is not held"));
+        }
+        if (lot.archived()) {
+            found.add(Finding.refuses(
+                    "archived", "lotId", lot.code() + " is archived", lot.code(), "a lot on the shelf"));
+        }
+        if (lot.varietyId() != varietyId) {
+            found.add(Finding.refuses(
+                    "lot-variety",
+                    "lotId",
+                    lot.code() + " is " + lot.varietyName() + ", not the variety chosen",
+                    lot.varietyName(),
+                    "wood of the variety grafted"));
+        }
+        if (day.isBefore(lot.cutOn())) {
+            found.add(Finding.refuses(
+                    "wood-after",
+                    "madeOn",
+                    lot.code() + " was cut after the graft was made",
+                    day,
+                    "from " + lot.cutOn()));
+        }
+        if (taken(lot.balance(), grafts, singleBuds).isEmpty()) {
+            found.add(Finding.refuses("lot-short", "lotId", shortWords(lot, grafts, singleBuds), grafts, left(lot)));
+        }
+        if (lot.protectedRight()) {
+            found.add(Finding.warns(
+                    "lot-protected",
+                    "lotId",
+                    "wood of a protected variety may not be propagated without a licence",
+                    lot.code(),
+                    null));
+        }
+        return found;
+    }
+
+    private static Optional<LotBalance> taken(LotBalance balance, int n, boolean singleBuds) {
+        return singleBuds ? balance.lessBuds(n) : balance.lessSticks(n);
+    }
+
+    static String left(LotRow lot) {
+        return sticks(lot.sticksLeft()) + ", " + lot.budsLeft() + " buds";
+    }
+
+    private static String shortWords(LotRow lot, int wanted, boolean singleBuds) {
+        String want = singleBuds ? (wanted == 1 ? "1 bud" : wanted + " buds") : sticks(wanted);
+        return lot.code() + " has " + left(lot) + " left; " + want + (wanted == 1 ? " is wanted" : " are wanted")
+                + ". Somebody may just have taken them";
+    }
+
+    /** What a graft is told of its lot. */
+    public record Used(String fromName, LocalDate cutOn, double lifeUsed) {}
+
+    /** Takes wood for grafts within the caller's act; two who want the last stick are served one after the other. */
+    @Transactional
+    public Used use(
+            long lotId, int grafts, boolean singleBuds, LocalDate day, @Nullable Long person, @Nullable Long act) {
+        take(lotId, grafts, singleBuds, LedgerRow.LedgerKind.GRAFT, day, person, "", act);
+        LotRow lot = mapper.existing(lotId);
+        return new Used(Objects.requireNonNullElse(lot.fromName(), ""), lot.cutOn(), keeping.used(lot, day));
+    }
+
+    private void take(
+            long lotId,
+            int n,
+            boolean singleBuds,
+            LedgerRow.LedgerKind kind,
+            LocalDate day,
+            @Nullable Long person,
+            String remark,
+            @Nullable Long act) {
+        LotRow lot = mapper.locked(lotId);
+        if (lot == null) {
+            throw FarmProblem.unknown("lot", lotId);
+        }
+        LotBalance before = lot.balance();
+        LotBalance after = taken(before, n, singleBuds)
+                .orElseThrow(() -> FarmProblem.wrong("lotId", n, left(lot), shortWords(lot, n, singleBuds) + "."));
+        mapper.setLeft(lotId, after);
+        mapper.insertEntry(
+                lotId,
+                day,
+                clock.now(),
+                kind,
+                after.sticks() - before.sticks(),
+                after.buds() - before.buds(),
+                person,
+                remark,
+                act);
+        pulse.beat();
+    }
+
+    /** Sticks as discarded or given away. */
+    public record TakeEntry(
+            LedgerRow.LedgerKind kind,
+            int sticks,
+            @Nullable Long personId,
+
+            @Nullable @jakarta.validation.constraints.Size(max = 400, message = "is at most 400 characters")
+            String remark) {}
+
+    /** Discards sticks or gives them away. */
+    @Transactional
+    public WoodDone takeOut(long lotId, TakeEntry entry) {
+        if (entry.sticks() < 1) {
+            throw FarmProblem.wrong(
+                    "sticks", entry.sticks(), "a whole number from 1", "Say how many sticks, at least one.");
+        }
+        boolean given = entry.kind() == LedgerRow.LedgerKind.GIVEN;
+        if (!given && entry.kind() != LedgerRow.LedgerKind.DISCARD) {
+            throw FarmProblem.wrong(
+                    "kind", entry.kind(), "DISCARD or GIVEN", "Sticks are discarded or given away here.");
+        }
+        LotRow lot = mapper.existing(lotId);
+        String why = given ? lineage.refusal(Node.lot(lotId), lot.code()) : null;
+        if (why != null) {
+            throw FarmProblem.wrong("lotId", lot.code(), "a lot that is not held", why);
+        }
+        String sentence = sticks(entry.sticks()) + " of " + lot.code() + (given ? " given away" : " discarded");
+        long act = acts.open(LotService.KIND, sentence);
+        take(
+                lotId,
+                entry.sticks(),
+                false,
+                entry.kind(),
+                clock.today(),
+                entry.personId(),
+                Objects.requireNonNullElse(entry.remark(), ""),
+                act);
+        return new WoodDone(act, sentence, lotId, lot.code());
+    }
+
+    /** Throws away what a past session left over, without an undo of its own; for the demo. */
+    @Transactional
+    public void rememberDiscard(long lotId, LocalDate day, long person) {
+        int left = mapper.existing(lotId).sticksLeft();
+        if (left > 0) {
+            take(lotId, left, false, LedgerRow.LedgerKind.DISCARD, day, person, "left over", null);
+        }
+    }
+
+    static String sticks(int n) {
+        return n == 1 ? "1 stick" : n + " sticks";
+    }
+
+    /** Gives back what an act took, whichever feature it was of. */
+    @Transactional
+    public void giveBack(long actId) {
+        List<Long> touched = mapper.touchedByAct(actId);
+        mapper.deleteEntriesOfAct(actId);
+        touched.forEach(mapper::sumLeft);
+        pulse.beat();
+    }
+}
