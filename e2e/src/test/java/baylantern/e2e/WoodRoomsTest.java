@@ -208,4 +208,49 @@ class WoodRoomsTest extends DemoScreenTest {
         assertThat(page.getByText("a guess")).isVisible();
         axeClean(page);
     }
+
+    @Test
+    void aPlaceIsSaidToBeAnInsectProofHouseWhereThePlacesAre() {
+        Page page = desk(lantern);
+        page.navigate("/farm");
+        Locator shade = page.getByLabel("Shade House is an insect-proof house");
+        assertThat(page.getByLabel("Mother House is an insect-proof house")).isChecked();
+        assertThat(shade).not().isChecked();
+        shade.click();
+        assertThat(shade).isChecked();
+        axeClean(page);
+        page.navigate("/lineage");
+        assertThat(page.getByText("Insect-proof: Shade House, Mother House.")).isVisible();
+        page.navigate("/farm");
+        shade.click();
+        assertThat(shade).not().isChecked();
+    }
+
+    @Test
+    void aStickStillOnItsTreeIsRememberedWithTheDaysItWillBeReady() {
+        Page page = phone(lantern);
+        page.navigate("/flush/PD-M1");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Check a stick of it"))
+                .click();
+        button(page, "leaves dark, firm").click();
+        button(page, "Keep this stick").click();
+        assertThat(page.getByText("1 kept")).isInViewport();
+        page.navigate("/wood/shoots");
+        Locator seen = page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("pinch the tip and wait"));
+        assertThat(seen).containsText("PD-M1");
+        assertThat(seen).containsText(Pattern.compile("ready \\d+ May to \\d+ (May|Jun)"));
+        axeClean(page);
+    }
+
+    @Test
+    void onThePhoneALotOpensWhereTheListWas() {
+        Page page = phone(lantern);
+        page.navigate("/wood");
+        button(page, "RO-26-W02").click();
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Lot RO-26-W02")))
+                .isInViewport();
+        button(page, "Close").click();
+        assertThat(button(page, "RO-26-W02")).isInViewport();
+    }
 }
