@@ -2,7 +2,8 @@ import { useSyncExternalStore } from "react";
 
 /** Choices kept on this device: units, theme, and who is looking. */
 export interface Choices {
-  length: "mm" | "inch";
+  /** Millimetres, inches in sixteenths, or inches as decimals. */
+  length: "mm" | "inch" | "decimal";
   theme: "day" | "lamplight";
   personId?: number;
   /** Degrees as the grower reads them; °C where not chosen. */
@@ -49,8 +50,17 @@ const MM_PER_INCH = 25.4;
 /** A length in mm as the grower reads it: "7.8 mm" or "5/16 in". */
 export function lengthWords(mm: number | undefined, unit: Choices["length"]): string {
   if (mm === undefined) return "";
-  return unit === "mm" ? `${Math.round(mm * 10) / 10} mm` : `${inchFraction(mm / MM_PER_INCH)} in`;
+  return `${lengthNumber(mm, unit)} ${lengthUnit(unit)}`;
 }
+
+/** A length in mm as the grower reads it, without the unit. */
+export function lengthNumber(mm: number, unit: Choices["length"]): string {
+  if (unit === "mm") return String(Math.round(mm * 10) / 10);
+  return unit === "inch" ? inchFraction(mm / MM_PER_INCH) : (mm / MM_PER_INCH).toFixed(3);
+}
+
+/** "mm" or "in". */
+export const lengthUnit = (unit: Choices["length"]) => (unit === "mm" ? "mm" : "in");
 
 /** Inches to the nearest sixteenth, reduced. */
 export function inchFraction(inches: number): string {

@@ -34,7 +34,7 @@ export function Stems({ species, stems, error, onChange }: Props) {
   const offered = (free.data ?? []).filter((f) => !chosen.has(f.stemId)).slice(0, OFFERED);
   const shown = (mm?: number) => lengthWords(mm, length).replace(/ (mm|in)$/, "");
   const change = (id: number, part: Partial<StemDraft>) =>
-    onChange(stems.map((s) => (s.stemId === id ? { ...s, ...part } : s)));
+    onChange(stems.map((s) => (s.stemId === id ? { ...s, placing: undefined, ...part } : s)));
   return (
     <section>
       <PartHeading>On which stock</PartHeading>

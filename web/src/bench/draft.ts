@@ -1,5 +1,5 @@
 import type { Schemas } from "../api/client";
-import { readLength } from "../units";
+import { type Choices, readLength } from "../units";
 
 export interface StemDraft {
   stemId: number;
@@ -7,6 +7,8 @@ export interface StemDraft {
   label: string;
   scion: string;
   stock: string;
+  /** How the scion was laid at the fit bench; only while both sizes stay as they were there. */
+  placing?: Schemas["Wish"];
 }
 
 /** What stands on the form; kept on this device so that a reload loses nothing. */
@@ -56,7 +58,7 @@ export function freshDraft(today: string, last?: Schemas["Graft"]): Draft {
 }
 
 /** The entry to send, or undefined while something needed is missing. */
-export function entryOf(draft: Draft, unit: "mm" | "inch"): Schemas["BenchEntry"] | undefined {
+export function entryOf(draft: Draft, unit: Choices["length"]): Schemas["BenchEntry"] | undefined {
   if (!draft.varietyId || !draft.techniqueKey || !draft.madeOn || draft.stems.length === 0) return undefined;
   const length = (text: string) => {
     const mm = readLength(text, unit);
@@ -77,6 +79,7 @@ export function entryOf(draft: Draft, unit: "mm" | "inch"): Schemas["BenchEntry"
       stemId: stem.stemId,
       scionMm: length(stem.scion),
       stockMm: length(stem.stock),
+      placing: stem.placing,
     })),
   };
 }

@@ -7,6 +7,7 @@ import { Rounds } from "../care/Rounds";
 import { Today } from "../care/Today";
 import { dayWords } from "../days";
 import { Notebook } from "../exchange/Notebook";
+import { Fit } from "../fit/Fit";
 import { Flush } from "../flush/Flush";
 import { Lineage } from "../lineage/Lineage";
 import { NewRecall } from "../lineage/NewRecall";
@@ -88,6 +89,8 @@ export function Frame() {
             <Route path="/wood/check" element={<StickCheck />} />
             <Route path="/wood/lot/:code" element={<Wood />} />
             <Route path="/wood/:tab" element={<Wood />} />
+            <Route path="/fit" element={<Fit />} />
+            <Route path="/fit/:tab" element={<Fit />} />
             <Route path="/bench" element={<Bench />} />
             <Route path="/rounds" element={<Rounds />} />
             <Route path="/takes" element={<Takes />} />
@@ -158,7 +161,7 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
 }
 
 function BottomBar({ onMore }: { onMore: () => void }) {
-  const stations = ["Today", "Rounds", "Wood", "Bench"].flatMap((name) =>
+  const stations = ["Today", "Rounds", "Wood", "Fit"].flatMap((name) =>
     STATIONS.filter((station) => station.name === name),
   );
   return (

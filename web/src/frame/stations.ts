@@ -3,6 +3,7 @@ export const STATIONS = [
   { digit: "1", name: "Today", path: "/today" },
   { digit: "2", name: "Flush", path: "/flush" },
   { digit: "3", name: "Wood", path: "/wood" },
+  { digit: "4", name: "Fit", path: "/fit" },
   { digit: "5", name: "Bench", path: "/bench" },
   { digit: "6", name: "Rounds", path: "/rounds" },
   { digit: "7", name: "Takes", path: "/takes" },
@@ -36,6 +37,21 @@ export const KEYS: Record<string, [string, string][]> = {
     ["K", "check a stick"],
     ["Esc", "close the sheet"],
   ],
+  "/fit/pairing": [
+    ["← →", "next or last pair"],
+    ["C", "the calliper"],
+    ["Esc", "choose none"],
+  ],
+  "/fit": [
+    ["← →", "the stick sideways by 0.1 mm, with Shift by 0.5"],
+    ["↑ ↓", "the cut along the stem by 5 mm, with Shift by 25"],
+    ["J K", "tilt to the left, to the right"],
+    ["N M", "a shorter, a longer cut"],
+    ["B", "lay it where most meets"],
+    ["W", "another way to cut it"],
+    ["C", "the calliper"],
+    ["T", "read as table"],
+  ],
   "/lineage": [
     ["← →", "to where it came from, to where it went"],
     ["↑ ↓", "next or last in its column"],
@@ -49,7 +65,7 @@ export const KEYS: Record<string, [string, string][]> = {
     ["T", "read as table"],
   ],
   "": [
-    ["1 2 3 5 6 7 9 0", "go to a station by its number"],
+    ["1 2 3 4 5 6 7 9 0", "go to a station by its number"],
     ["/", "find a code, variety or place"],
     [".", "I saw something"],
     ["[ ]", "move the span on the season band by a week"],

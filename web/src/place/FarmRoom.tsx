@@ -31,9 +31,10 @@ export function FarmRoom() {
           <PartHeading>On this device</PartHeading>
           <div className="grid gap-2">
             <Field label="Lengths">
-              <Select value={length} onChange={(e) => choose({ length: e.target.value as "mm" | "inch" })}>
+              <Select value={length} onChange={(e) => choose({ length: e.target.value as typeof length })}>
                 <option value="mm">millimetres</option>
                 <option value="inch">inches, to a sixteenth</option>
+                <option value="decimal">inches, as decimals</option>
               </Select>
             </Field>
             <Field label="Warmth">

@@ -1,6 +1,7 @@
 package baylantern.app.bench;
 
 import baylantern.core.bench.Cover;
+import baylantern.core.fit.contact.FitBench.Wish;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
@@ -38,9 +39,10 @@ public record BenchEntry(
         @NotEmpty(message = "needs a stock") @Size(max = 500, message = "are at most 500 at once") @Valid
         List<OnStem> stems) {
 
-    /** A stem and the diameters at the cut, in mm. */
+    /** A stem, the diameters at the cut in mm, and how the scion was laid where that was chosen. */
     public record OnStem(
             @NotNull(message = "needs a stem") Long stemId,
             @Nullable Double scionMm,
-            @Nullable Double stockMm) {}
+            @Nullable Double stockMm,
+            @Nullable Wish placing) {}
 }

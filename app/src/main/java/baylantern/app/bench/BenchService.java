@@ -44,6 +44,7 @@ public class BenchService implements Undoer {
     private final ObjectProvider<GraftListener> listeners;
     private final LotLedger ledger;
     private final LineageService lineage;
+    private final ObjectProvider<FitMeasure> fits;
 
     BenchService(
             GraftMapper grafts,
@@ -54,7 +55,8 @@ public class BenchService implements Undoer {
             FarmClock clock,
             ObjectProvider<GraftListener> listeners,
             LotLedger ledger,
-            LineageService lineage) {
+            LineageService lineage,
+            ObjectProvider<FitMeasure> fits) {
         this.grafts = grafts;
         this.places = places;
         this.plants = plants;
@@ -65,6 +67,7 @@ public class BenchService implements Undoer {
         this.listeners = listeners;
         this.ledger = ledger;
         this.lineage = lineage;
+        this.fits = fits;
     }
 
     /** What would be said of an entry, without logging it; each finding once. */
@@ -130,6 +133,20 @@ public class BenchService implements Undoer {
     /** Logs the entry, all stems or none. Throws with the first refusal. */
     @Transactional
     public Logged log(BenchEntry entry) {
+        return logAll(List.of(entry));
+    }
+
+    /** Logs several runs as one act, all or none; the codes come in the order of the runs. */
+    @Transactional
+    public Logged logAll(List<BenchEntry> entries) {
+        long act = acts.open(kind(), sentence(entries));
+        Logged all = new Logged(act, new ArrayList<>(), new ArrayList<>());
+        entries.forEach(entry -> log(entry, act, all));
+        lineage.changed();
+        return all;
+    }
+
+    private void log(BenchEntry entry, long act, Logged all) {
         List<Finding> found = check(entry);
         found.stream()
                 .filter(f -> f.weight() == Finding.Weight.REFUSES)
@@ -142,24 +159,29 @@ public class BenchService implements Undoer {
                             f.message() + ".");
                 });
         Variety variety = places.variety(entry.varietyId());
-        long act = acts.open(kind(), sentence(entry, variety));
         LotLedger.Used wood = wood(entry, act);
-        List<String> codes = new ArrayList<>();
+        FitMeasure measure = fits.getIfAvailable();
+        FitMeasure.Measuring measuring = measure == null ? null : measure.of(variety.speciesKey(), entry.makerId());
         List<Long> ids = new ArrayList<>();
         for (BenchEntry.OnStem on : entry.stems()) {
             String code = nextCode(variety, entry.madeOn().getYear());
-            ids.add(store(row(entry, on, variety, code, act, wood), schools(entry, variety)));
-            codes.add(code);
+            GraftFit fit = fit(entry, on, measuring);
+            ids.add(store(row(entry, on, variety, code, act, wood, fit), schools(entry, variety)));
+            all.codes().add(code);
         }
-        lineage.changed();
+        all.warnings().addAll(found);
         listeners.forEach(listener -> listener.logged(ids));
-        return new Logged(act, codes, found);
     }
 
     /** What was logged, with the warnings that stand. */
     public record Logged(long actId, List<String> codes, List<Finding> warnings) {}
 
-    private String sentence(BenchEntry entry, Variety variety) {
+    private String sentence(List<BenchEntry> entries) {
+        BenchEntry entry = entries.get(0);
+        if (entries.size() > 1) {
+            return entries.stream().mapToInt(e -> e.stems().size()).sum() + " grafts logged from a list";
+        }
+        Variety variety = places.variety(entry.varietyId());
         int n = entry.stems().size();
         return (n == 1 ? "One " : n + " ") + variety.name() + " "
                 + technique(entry.techniqueKey()).name() + (n == 1 ? " graft" : " grafts") + " logged";
@@ -204,7 +226,8 @@ public class BenchService implements Undoer {
             Variety variety,
             String code,
             long act,
-            LotLedger.@Nullable Used wood) {
+            LotLedger.@Nullable Used wood,
+            @Nullable GraftFit fit) {
         return new NewGraft(
                 code,
                 variety.id(),
@@ -225,7 +248,34 @@ public class BenchService implements Undoer {
                 null,
                 entry.lotId(),
                 clock.moment(entry.madeOn()),
-                wood == null ? null : (Double) wood.lifeUsed());
+                wood == null ? null : (Double) wood.lifeUsed(),
+                fit);
+    }
+
+    private @Nullable GraftFit fit(BenchEntry entry, BenchEntry.OnStem on, FitMeasure.@Nullable Measuring measuring) {
+        if (measuring == null || on.scionMm() == null || on.stockMm() == null) {
+            return null;
+        }
+        String stock = plants.plant(plants.stem(on.stemId()).plantId()).speciesKey();
+        return measuring
+                .fit(entry.techniqueKey(), stock, on.scionMm(), on.stockMm(), on.placing())
+                .orElse(null);
+    }
+
+    /** The fit of a graft from elsewhere, null where it cannot be told; diameters in mm. */
+    public @Nullable GraftFit plainFit(
+            @Nullable String techniqueKey,
+            String scionSpecies,
+            String stockSpecies,
+            @Nullable Double scionMm,
+            @Nullable Double stockMm) {
+        FitMeasure measure = fits.getIfAvailable();
+        if (measure == null || techniqueKey == null || scionMm == null || stockMm == null) {
+            return null;
+        }
+        return measure.plain(scionSpecies)
+                .fit(techniqueKey, stockSpecies, scionMm, stockMm, null)
+                .orElse(null);
     }
 
     /** Stores one row with its schools; for imports and the demo, which plan their visits themselves. */

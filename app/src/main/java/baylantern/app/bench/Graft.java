@@ -4,7 +4,13 @@ import baylantern.core.care.GraftState;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** A graft with the names around it. Diameters in mm. */
+/**
+ * A graft with the names around it. Diameters in mm.
+ *
+ * @param fitMet cambium that met, mm, or mm² for buds; null where the sizes were not measured
+ * @param fitWhole the most that cut could give
+ * @param fitLaid true where the grower said how the scion lay
+ */
 public record Graft(
         long id,
         String code,
@@ -28,6 +34,10 @@ public record Graft(
         @Nullable LocalDate woodCutOn,
         @Nullable Double scionMm,
         @Nullable Double stockMm,
+        @Nullable Double fitMet,
+        @Nullable Double fitWhole,
+        @Nullable Double fitOffsetMm,
+        @Nullable Boolean fitLaid,
         String cover,
         String notes,
         GraftState state,

@@ -70,6 +70,8 @@ interface GraftMapper {
 
     List<KeepSpan.Tried> tried(@Param("speciesKey") String speciesKey);
 
+    List<String> known(@Param("codes") Collection<String> codes);
+
     List<String> fingerprints();
 
     List<String> sources();

@@ -104,6 +104,11 @@ public class GraftService {
         return grafts.weeks(from, to);
     }
 
+    /** Which of these codes are in the log. */
+    public Set<String> known(Collection<String> codes) {
+        return codes.isEmpty() ? Set.of() : new HashSet<>(grafts.known(codes));
+    }
+
     /** Fingerprints of all imported rows. */
     public Set<String> fingerprints() {
         return new HashSet<>(grafts.fingerprints());

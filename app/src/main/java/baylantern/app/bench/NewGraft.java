@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  * A row to store; state and outcome as the core names them.
  *
  * @param madeAt the moment it was made, null where not known
+ * @param fit the fit it was made with, null where the sizes are not known
  * @param woodUsed the share of its life the wood had used, null where its lot is not known
  */
 public record NewGraft(
@@ -28,4 +29,5 @@ public record NewGraft(
         @Nullable String fingerprint,
         @Nullable Long lotId,
         @Nullable Instant madeAt,
-        @Nullable Double woodUsed) {}
+        @Nullable Double woodUsed,
+        @Nullable GraftFit fit) {}

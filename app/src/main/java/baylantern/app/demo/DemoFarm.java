@@ -53,6 +53,7 @@ public class DemoFarm {
     private final WatchService watch;
     private final DayService days;
     private final DemoWood wood;
+    private final DemoFit fit;
     private final Rulebook rules;
     private final DemoLife lives;
 
@@ -68,6 +69,7 @@ public class DemoFarm {
             WatchService watch,
             DayService days,
             DemoWood wood,
+            DemoFit fit,
             Rulebook rules) {
         this.places = places;
         this.plants = plants;
@@ -80,6 +82,7 @@ public class DemoFarm {
         this.watch = watch;
         this.days = days;
         this.wood = wood;
+        this.fit = fit;
         this.rules = rules;
         this.lives =
                 new DemoLife(new CarePlan(rules), rules.life("establishedAfter").value());
@@ -117,6 +120,7 @@ public class DemoFarm {
         private final List<Truth> truths = new ArrayList<>();
         private final List<Long> fresh = new ArrayList<>();
         private final List<Long> watchedStocks = new ArrayList<>();
+        private final List<Long> avocadoStocks = new ArrayList<>();
 
         Growth(Random random, Map<String, Long> spots, Map<String, Long> people) {
             this.random = random;
@@ -137,6 +141,7 @@ public class DemoFarm {
             buds();
             benchDay();
             wood.now();
+            fit.now(avocadoStocks, spots.get("Old Wall"));
             return truths;
         }
 
@@ -167,6 +172,9 @@ public class DemoFarm {
             for (String species : List.of("avocado", "mango", "citrus")) {
                 for (int i = 0; i < 12; i++) {
                     Stem stem = stock(species, species.equals("mango") ? "Windward Rows" : "Shade House");
+                    if (species.equals("avocado")) {
+                        avocadoStocks.add(stem.plantId());
+                    }
                     if (i < WATCHED_STOCKS) {
                         watchedStocks.add(stem.plantId());
                     }
@@ -219,6 +227,7 @@ public class DemoFarm {
             Stem stem = stock(s.species(), s.place());
             double stockMm = stem.diameterMm();
             double ratio = 0.78 + random.nextDouble() * 0.25;
+            double scionMm = Math.round(stockMm * ratio * 10) / 10.0;
             Cover cover = s.technique().equals("chip") || s.technique().equals("t-bud")
                     ? Cover.FILM
                     : s.place().equals("Shade House") ? Cover.BAG : Cover.FILM_FOIL;
@@ -235,7 +244,7 @@ public class DemoFarm {
                             s.day(),
                             cut.from(),
                             s.day().minusDays(s.woodAgeDays()),
-                            Math.round(stockMm * ratio * 10) / 10.0,
+                            scionMm,
                             stockMm,
                             cover.name(),
                             notes(s),
@@ -243,7 +252,8 @@ public class DemoFarm {
                             null,
                             cut.lotId(),
                             null,
-                            cut.lifeUsed()),
+                            cut.lifeUsed(),
+                            bench.plainFit(s.technique(), s.species(), s.species(), scionMm, stockMm)),
                     schools);
             CareSubject subject = new CareSubject(
                     s.species(), rules.technique(s.technique()).orElseThrow(), s.day(), cover.name(), schools);

@@ -39,7 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 class FarmZip {
 
     static final String FORMAT = "bay-lantern-farm";
-    static final int FORMAT_VERSION = 3;
+    static final int FORMAT_VERSION = 4;
 
     /** The oldest version still read: it lacks the tables that came later. */
     static final int OLDEST_READ = 1;

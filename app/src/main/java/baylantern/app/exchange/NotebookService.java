@@ -183,7 +183,9 @@ public class NotebookService implements Undoer {
                     hash(row.fingerprint()),
                     null,
                     null,
-                    null);
+                    null,
+                    bench.plainFit(
+                            row.technique(), variety.speciesKey(), variety.speciesKey(), row.scionMm(), row.stockMm()));
             long id = bench.store(graft, Map.of());
             look(row, id);
             return id;

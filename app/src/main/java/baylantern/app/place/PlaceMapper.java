@@ -84,4 +84,6 @@ interface PlaceMapper {
     int removePlant(@Param("id") long id, @Param("day") LocalDate day, @Param("actId") long actId);
 
     int bringBackPlantsOfAct(@Param("actId") long actId);
+
+    int deleteStem(@Param("id") long id);
 }

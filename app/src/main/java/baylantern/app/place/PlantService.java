@@ -93,6 +93,12 @@ public class PlantService implements Undoer {
         return stem(places.insertStem(plantId, entry));
     }
 
+    /** Removes a stem nothing has been done on; the store refuses where a graft stands on it. */
+    @Transactional
+    public void removeStem(long id) {
+        places.deleteStem(id);
+    }
+
     /** Adds a plant with its stems; a plant told without stems has one. */
     @Transactional
     public Plant add(PlantEntry entry, @Nullable Long actId) {

@@ -15,6 +15,8 @@ class PagesSetup {
         "/wood/**",
         "/lineage",
         "/lineage/**",
+        "/fit",
+        "/fit/**",
         "/bench",
         "/bench/**",
         "/rounds",

@@ -1,6 +1,7 @@
 package baylantern.app.platform;
 
 import baylantern.core.exchange.NotebookRefused;
+import baylantern.core.fit.FitRefused;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
@@ -43,6 +44,14 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     ProblemDetail notebook(NotebookRefused refused) {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.UNPROCESSABLE_CONTENT, Objects.requireNonNull(refused.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail fit(FitRefused refused) {
+        String sentence = Objects.requireNonNull(refused.getMessage());
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, sentence);
+        detail.setProperty("fields", List.of(field(refused.field(), refused.value(), refused.valid(), sentence)));
+        return detail;
     }
 
     @ExceptionHandler

@@ -48,6 +48,10 @@ public class TableVault {
             "bench_day",
             "bench_graft",
             "bench_school",
+            "fit_stem",
+            "fit_hand",
+            "fit_list",
+            "fit_row",
             "care_look",
             "care_visit");
 

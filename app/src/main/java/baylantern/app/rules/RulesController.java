@@ -2,6 +2,7 @@ package baylantern.app.rules;
 
 import baylantern.core.bench.Cover;
 import baylantern.core.care.Sign;
+import baylantern.core.rules.FitRules;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.SchoolQuestion;
@@ -39,7 +40,8 @@ class RulesController {
             List<CoverWords> covers,
             List<SignWords> signs,
             FlushRules flush,
-            WoodRules wood) {}
+            WoodRules wood,
+            FitRules fit) {}
 
     @GetMapping
     RulesView rules() {
@@ -54,6 +56,7 @@ class RulesController {
                         .map(s -> new SignWords(s, "" + s.letter(), s.words()))
                         .toList(),
                 rules.flush(),
-                rules.wood());
+                rules.wood(),
+                rules.fit());
     }
 }

@@ -122,7 +122,13 @@ class WoodController {
     record CalliperReading(double mm) {}
 
     @GetMapping("/calliper")
-    CalliperReading calliper() {
+    CalliperReading calliper(@RequestParam(required = false) @Nullable Double jawsMm) {
+        if (jawsMm != null) {
+            if (!(jawsMm >= 2 && jawsMm <= 150)) {
+                throw FarmProblem.wrong("jawsMm", jawsMm, "2 to 150 mm", "The calliper opens from 2 to 150 mm.");
+            }
+            calliper.closeOn(jawsMm);
+        }
         return new CalliperReading(calliper.readMm());
     }
 

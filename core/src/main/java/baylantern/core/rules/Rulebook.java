@@ -15,6 +15,7 @@ public final class Rulebook {
     private final Map<String, Figure> life;
     private final FlushRules flush;
     private final WoodRules wood;
+    private final FitRules fit;
 
     Rulebook(
             Map<String, Species> species,
@@ -24,7 +25,8 @@ public final class Rulebook {
             Map<String, SchoolQuestion> schools,
             Map<String, Figure> life,
             FlushRules flush,
-            WoodRules wood) {
+            WoodRules wood,
+            FitRules fit) {
         this.species = species;
         this.techniques = techniques;
         this.kinship = kinship;
@@ -33,6 +35,7 @@ public final class Rulebook {
         this.life = life;
         this.flush = flush;
         this.wood = wood;
+        this.fit = fit;
     }
 
     /** The rulebook as shipped. Throws {@link IllegalStateException} naming the file where one cannot be read. */
@@ -95,5 +98,10 @@ public final class Rulebook {
     /** Figures about scion wood. */
     public WoodRules wood() {
         return wood;
+    }
+
+    /** Figures about fit. */
+    public FitRules fit() {
+        return fit;
     }
 }

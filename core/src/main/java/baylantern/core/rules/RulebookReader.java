@@ -19,7 +19,8 @@ final class RulebookReader {
                 Yaml.file("schools.yaml").each(this::question),
                 Yaml.file("life.yaml").each((key, figure) -> figure.figure()),
                 flush(Yaml.file("flush.yaml")),
-                WoodReader.read(Yaml.file("wood.yaml")));
+                WoodReader.read(Yaml.file("wood.yaml")),
+                fit(Yaml.file("fit.yaml")));
     }
 
     private static FlushRules flush(Yaml file) {
@@ -31,6 +32,24 @@ final class RulebookReader {
                         .each((key, wood) -> new FlushRules.WoodRule(
                                 byStage(wood.at("ready")), wood.text("best"), wood.number("shootsPerGraft"))),
                 file.at("figures").each((key, figure) -> figure.figure()));
+    }
+
+    private static FitRules fit(Yaml file) {
+        return new FitRules(
+                file.at("figures").each((key, figure) -> figure.figure()),
+                file.at("traits").each((key, trait) -> trait(trait)),
+                file.at("favours")
+                        .each((key, favour) -> new FitRules.Favour(favour.texts("techniques"), favour.text("why"))));
+    }
+
+    private static FitRules.Trait trait(Yaml file) {
+        return new FitRules.Trait(
+                (int) file.number("skill"),
+                file.number("insurance"),
+                file.number("rest"),
+                file.number("active"),
+                FitRules.Needs.valueOf(file.text("needs")),
+                file.number("lowestMm"));
     }
 
     private static Map<BudStage, Double> byStage(Yaml file) {

@@ -1,0 +1,164 @@
+package baylantern.app.fit;
+
+import baylantern.app.bench.BenchService;
+import baylantern.core.fit.Round;
+import baylantern.core.fit.choice.TechniqueChoice;
+import baylantern.core.fit.limb.LimbPlan.TreeSchool;
+import baylantern.core.rules.Rulebook;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The Fit station. */
+@RestController
+@RequestMapping("/api/fit")
+class FitController {
+
+    private final FitService fits;
+    private final StemService stems;
+    private final CaseService cases;
+    private final PairDesk pairs;
+    private final ListService lists;
+    private final LimbService limbs;
+    private final Rulebook rules;
+    private final TechniqueChoice choice;
+
+    FitController(
+            FitService fits,
+            StemService stems,
+            CaseService cases,
+            PairDesk pairs,
+            ListService lists,
+            LimbService limbs,
+            Rulebook rules) {
+        this.fits = fits;
+        this.stems = stems;
+        this.cases = cases;
+        this.pairs = pairs;
+        this.lists = lists;
+        this.limbs = limbs;
+        this.rules = rules;
+        this.choice = new TechniqueChoice(rules);
+    }
+
+    @PostMapping
+    FitView fit(@Valid @RequestBody FitEntry entry) {
+        return fits.view(entry);
+    }
+
+    /** Two sizes and what bears on the choice. */
+    record WeighEntry(
+            double scionMm,
+            @Nullable Double scionBarkMm,
+            double stockMm,
+            @Nullable Double stockBarkMm,
+            @NotNull(message = "is needed") @Valid CaseEntry on) {}
+
+    @PostMapping("/techniques")
+    TechniqueChoice.Weighed techniques(@Valid @RequestBody WeighEntry entry) {
+        return choice.weigh(cases.of(
+                entry.on(),
+                cases.takes(entry.on().scionSpecies()),
+                Round.of(entry.scionMm(), entry.scionBarkMm(), rules.fit()),
+                Round.of(entry.stockMm(), entry.stockBarkMm(), rules.fit())));
+    }
+
+    @GetMapping("/stems")
+    List<MeasuredStem> stems(@RequestParam(required = false) @Nullable String search) {
+        return stems.free(search);
+    }
+
+    @GetMapping("/stems/{id}")
+    MeasuredStem stem(@PathVariable long id) {
+        return stems.stem(id);
+    }
+
+    @PutMapping("/stems/{id}")
+    StemService.StemDone measure(@PathVariable long id, @Valid @RequestBody StemMeasure measure) {
+        return stems.measure(id, measure);
+    }
+
+    @GetMapping("/hands")
+    List<FitMapper.Hand> hands() {
+        return cases.hands();
+    }
+
+    /** How practised a hand is, 1 to 3. */
+    record SkillEntry(int skill) {}
+
+    @PutMapping("/hands/{personId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void hand(@PathVariable long personId, @RequestBody SkillEntry entry) {
+        cases.setSkill(personId, entry.skill());
+    }
+
+    @PostMapping("/pairings")
+    PairDesk.PairWork pair(@Valid @RequestBody PairEntry entry) {
+        return pairs.begin(entry);
+    }
+
+    @GetMapping("/pairings/{id}")
+    PairDesk.PairWork pairing(@PathVariable long id) {
+        return pairs.look(id);
+    }
+
+    @DeleteMapping("/pairings/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stop(@PathVariable long id) {
+        pairs.stop(id);
+    }
+
+    @GetMapping("/lists")
+    List<ListService.PreparedList> lists() {
+        return lists.lists();
+    }
+
+    @PostMapping("/lists")
+    ListService.ListDone keep(@Valid @RequestBody ListService.ListEntry entry) {
+        return lists.keep(entry);
+    }
+
+    @PostMapping("/lists/{id}/log")
+    BenchService.Logged log(@PathVariable long id, @Valid @RequestBody ListService.LogEntry entry) {
+        return lists.log(id, entry);
+    }
+
+    @DeleteMapping("/lists/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable long id) {
+        lists.remove(id);
+    }
+
+    @GetMapping("/limbs")
+    List<String> trees() {
+        return limbs.trees();
+    }
+
+    /** What was done, and can be undone. */
+    record FitDone(long actId) {}
+
+    @PutMapping("/limbs/{code}")
+    FitDone limbs(@PathVariable String code, @Valid @RequestBody LimbService.LimbsEntry entry) {
+        return new FitDone(limbs.keep(code, entry));
+    }
+
+    @GetMapping("/limbs/{code}")
+    LimbService.LimbTree tree(
+            @PathVariable String code,
+            @RequestParam(required = false) @Nullable TreeSchool school,
+            @RequestParam(defaultValue = "false") boolean slips) {
+        return limbs.tree(code, school, slips);
+    }
+}

@@ -1,0 +1,62 @@
+package baylantern.app.fit;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.jspecify.annotations.Nullable;
+
+/** Measures of stems, practised hands, prepared lists. */
+@Mapper
+interface FitMapper {
+
+    List<StemRow> stems(
+            @Param("search") @Nullable String search, @Param("free") boolean free, @Param("limit") int limit);
+
+    List<StemRow> stemsOfPlant(@Param("plantId") long plantId);
+
+    @Nullable
+    StemRow stem(@Param("stemId") long stemId);
+
+    void endMeasures(@Param("stemId") long stemId, @Param("actId") @Nullable Long actId);
+
+    void insertMeasure(
+            @Param("stemId") long stemId,
+            @Param("onDay") LocalDate onDay,
+            @Param("readings") String readings,
+            @Param("m") StemMeasure measure,
+            @Param("fresh") boolean fresh,
+            @Param("actId") @Nullable Long actId);
+
+    List<Long> freshStemsOfAct(@Param("actId") long actId);
+
+    void deleteMeasuresOfAct(@Param("actId") long actId);
+
+    void bringBackMeasuresOfAct(@Param("actId") long actId);
+
+    List<Hand> hands();
+
+    /** How practised a person's hand is. */
+    record Hand(long personId, int skill) {}
+
+    void setHand(@Param("personId") long personId, @Param("skill") int skill);
+
+    Long insertList(@Param("name") String name, @Param("madeOn") LocalDate madeOn, @Param("actId") long actId);
+
+    void insertRows(@Param("listId") long listId, @Param("rows") List<RowEntry> rows);
+
+    List<ListRow> lists();
+
+    /** A prepared list. */
+    record ListRow(long id, String name, LocalDate madeOn) {}
+
+    List<PreparedRow> rows(@Param("listId") long listId);
+
+    int setGraft(@Param("id") long id, @Param("code") String code);
+
+    int deleteList(@Param("id") long id);
+
+    void deleteListsOfAct(@Param("actId") long actId);
+
+    List<Long> listsOfAct(@Param("actId") long actId);
+}

@@ -1,0 +1,160 @@
+package baylantern.app.fit;
+
+import baylantern.app.place.PlantService;
+import baylantern.app.platform.ActService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Undoer;
+import baylantern.core.fit.FitRefused;
+import baylantern.core.fit.Plain;
+import baylantern.core.fit.Round;
+import baylantern.core.fit.Taper;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Stems and what was measured of them. A new measure stands in the place of the old one, which is kept. */
+@Service
+public class StemService implements Undoer {
+
+    private static final int SHOWN = 120;
+
+    private final FitMapper fits;
+    private final ActService acts;
+    private final FarmClock clock;
+    private final PlantService plants;
+
+    StemService(FitMapper fits, ActService acts, FarmClock clock, PlantService plants) {
+        this.fits = fits;
+        this.acts = acts;
+        this.clock = clock;
+        this.plants = plants;
+    }
+
+    /** Stems that carry no live graft, the measured ones first; the search is in code, place and species. */
+    List<MeasuredStem> free(@Nullable String search) {
+        String like =
+                search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
+        return fits.stems(like, true, SHOWN).stream().map(StemService::view).toList();
+    }
+
+    /** The stems of one plant, in the order they were added. */
+    List<MeasuredStem> ofPlant(long plantId) {
+        return fits.stemsOfPlant(plantId).stream().map(StemService::view).toList();
+    }
+
+    /** One stem; throws where there is none. */
+    MeasuredStem stem(long stemId) {
+        return Optional.ofNullable(fits.stem(stemId))
+                .map(StemService::view)
+                .orElseThrow(() -> FarmProblem.unknown("stem", stemId));
+    }
+
+    /** What was done, and the stem as it stands now. */
+    record StemDone(long actId, MeasuredStem stem) {}
+
+    /** Keeps a measure. */
+    @Transactional
+    StemDone measure(long stemId, StemMeasure measure) {
+        MeasuredStem stem = stem(stemId);
+        checked(measure);
+        long act = acts.open(kind(), stem.name() + " measured");
+        fits.endMeasures(stemId, act);
+        fits.insertMeasure(stemId, clock.today(), written(measure.readings()), measure, false, act);
+        return new StemDone(act, stem(stemId));
+    }
+
+    /** A measure to keep. @param fresh true where the stem was added for it, so that undoing takes it away again */
+    record NewMeasure(long stemId, StemMeasure measure, boolean fresh) {}
+
+    /** Keeps many measures as one act. */
+    @Transactional
+    long measureAll(String sentence, List<NewMeasure> measures) {
+        long act = acts.open(kind(), sentence);
+        for (NewMeasure one : measures) {
+            fits.endMeasures(one.stemId(), act);
+            fits.insertMeasure(
+                    one.stemId(),
+                    clock.today(),
+                    written(checked(one.measure()).readings()),
+                    one.measure(),
+                    one.fresh(),
+                    act);
+        }
+        return act;
+    }
+
+    /** A measure that is known from before; for the demo. */
+    @Transactional
+    public void remember(long stemId, StemMeasure measure) {
+        fits.endMeasures(stemId, null);
+        fits.insertMeasure(stemId, clock.today(), written(checked(measure).readings()), measure, false, null);
+    }
+
+    private static StemMeasure checked(StemMeasure measure) {
+        Taper taper = new Taper(measure.readings());
+        if (measure.barkMm() != null) {
+            taper.readings().forEach(r -> new Round(r.diameterMm() / 2, measure.barkMm()));
+        }
+        if (measure.topMm() != null && measure.leafMm() != null && measure.leafMm() > measure.topMm()) {
+            throw new FitRefused(
+                    "leafMm",
+                    Plain.number(measure.leafMm()) + " mm",
+                    "up to " + Plain.number(measure.topMm()) + " mm",
+                    "The nurse leaf stands above the tip of the stem.");
+        }
+        return measure;
+    }
+
+    private static String written(List<Taper.StemReading> readings) {
+        return readings.stream().map(r -> r.heightMm() + ":" + r.diameterMm()).collect(Collectors.joining(";"));
+    }
+
+    private static List<Taper.StemReading> read(String written) {
+        return Arrays.stream(written.split(";"))
+                .map(one -> one.split(":"))
+                .map(two -> new Taper.StemReading(Double.parseDouble(two[0]), Double.parseDouble(two[1])))
+                .toList();
+    }
+
+    private static MeasuredStem view(StemRow row) {
+        List<Taper.StemReading> readings = row.readings() != null ? read(row.readings()) : first(row);
+        return new MeasuredStem(
+                row.stemId(),
+                row.label().equals("1") ? row.plantCode() : row.plantCode() + " " + row.label(),
+                row.plantCode(),
+                row.label(),
+                row.speciesKey(),
+                row.spotName(),
+                new StemMeasure(readings, row.barkMm(), row.topMm(), row.leafMm(), row.directionDeg()),
+                row.onDay(),
+                row.takenBy());
+    }
+
+    // The diameter it was entered with, where that can be of a stem one grafts.
+    private static List<Taper.StemReading> first(StemRow row) {
+        boolean can =
+                row.diameterMm() != null && row.diameterMm() >= Round.LEAST_MM && row.diameterMm() <= Round.MOST_MM;
+        return can && row.diameterMm() != null
+                ? List.of(new Taper.StemReading(row.heightMm() == null ? 0 : row.heightMm(), row.diameterMm()))
+                : List.of();
+    }
+
+    @Override
+    public String kind() {
+        return "measure";
+    }
+
+    @Override
+    public void undo(long actId) {
+        List<Long> fresh = fits.freshStemsOfAct(actId);
+        fits.deleteMeasuresOfAct(actId);
+        fresh.forEach(plants::removeStem);
+        fits.bringBackMeasuresOfAct(actId);
+    }
+}

@@ -1,0 +1,236 @@
+package baylantern.core.fit.choice;
+
+import baylantern.core.fit.Plain;
+import baylantern.core.fit.choice.BenchCase.Growth;
+import baylantern.core.fit.choice.BenchCase.Slips;
+import baylantern.core.fit.contact.Contact;
+import baylantern.core.fit.contact.FitBench;
+import baylantern.core.rules.Figure;
+import baylantern.core.rules.FitRules;
+import baylantern.core.rules.FitRules.Favour;
+import baylantern.core.rules.FitRules.Needs;
+import baylantern.core.rules.FitRules.Trait;
+import baylantern.core.rules.Kinship;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Technique;
+import baylantern.core.take.Belief;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Which technique suits. Hard conditions come first: kinship, species, sizes, bark, wood and what becomes of the top;
+ * each that fails is a reason. What is left is scored:
+ *
+ * <pre>
+ *   score = Σ weight · part,   parts in 0 to 1:
+ *   contact   share of the best possible
+ *   take      (n·mean + s·start)/(n + s), the grower's own takes with it
+ *   skill     1 where the hand is practised enough, a third less for each step short
+ *   season    how well it does with a stock that grows or rests
+ *   insurance how much of the stock is left where the graft fails
+ *   wood      1 / buds used
+ *   and a favour for a technique that serves a difficult species
+ * </pre>
+ *
+ * <p>The weights add to 1 (rulebook). Contact of buds is an area and of the others a line; both enter as shares.
+ */
+public final class TechniqueChoice {
+
+    private final Rulebook rules;
+    private final FitRules fit;
+    private final FitBench bench;
+
+    /** Choices under these rules. */
+    public TechniqueChoice(Rulebook rules) {
+        this.rules = rules;
+        this.fit = rules.fit();
+        this.bench = new FitBench(rules);
+    }
+
+    /** One part of a score and what it adds; points = weight · part. */
+    public record ScorePart(String key, String words, double part, double weight) {}
+
+    /** A technique that suits. */
+    public record Suited(
+            String techniqueKey,
+            String name,
+            double score,
+            Contact contact,
+            List<ScorePart> parts,
+            List<String> reasons) {}
+
+    /** A technique that does not, and the first condition it fails. */
+    public record Unsuited(String techniqueKey, String name, String rule, String why) {}
+
+    /** All techniques, those that suit best first. */
+    public record Weighed(List<Suited> choices, List<Unsuited> refusals) {}
+
+    /** Weighs all techniques. */
+    public Weighed weigh(BenchCase on) {
+        List<Suited> choices = new ArrayList<>();
+        List<Unsuited> refusals = new ArrayList<>();
+        for (Technique technique : rules.techniques()) {
+            Unsuited refusal = refusal(technique, on);
+            if (refusal != null) {
+                refusals.add(refusal);
+            } else {
+                choices.add(suited(technique, on));
+            }
+        }
+        choices.sort(Comparator.comparingDouble(Suited::score).reversed());
+        return new Weighed(List.copyOf(choices), List.copyOf(refusals));
+    }
+
+    /** The first condition a technique fails, null where it fails none. */
+    public @Nullable Unsuited refusal(Technique technique, BenchCase on) {
+        Optional<String[]> why = kinship(on)
+                .or(() -> species(technique, on))
+                .or(() -> wood(technique, on))
+                .or(() -> sizes(technique, on))
+                .or(() -> bark(technique, on))
+                .or(() -> top(technique, on));
+        return why.map(w -> new Unsuited(technique.key(), technique.name(), w[0], w[1]))
+                .orElse(null);
+    }
+
+    private static Optional<String[]> fails(boolean fails, String rule, String why) {
+        return fails ? Optional.of(new String[] {rule, why}) : Optional.empty();
+    }
+
+    private Optional<String[]> kinship(BenchCase on) {
+        Kinship kinship = rules.kinship(on.scionSpecies(), on.stockSpecies());
+        return fails(
+                kinship.verdict() == Kinship.Verdict.REFUSED,
+                "kinship",
+                on.scionSpecies().name() + " on " + on.stockSpecies().name() + " cannot join: " + kinship.why());
+    }
+
+    private static Optional<String[]> species(Technique technique, BenchCase on) {
+        String own = on.stockSpecies().refusedTechniques().get(technique.key());
+        String why = own != null ? own : on.scionSpecies().refusedTechniques().get(technique.key());
+        return fails(why != null, "species", String.valueOf(why));
+    }
+
+    private Optional<String[]> wood(Technique technique, BenchCase on) {
+        Needs needs = fit.trait(technique.key()).needs();
+        boolean has = needs == on.wood() || (needs == Needs.BUD && on.wood() == Needs.STICK);
+        return fails(
+                !has,
+                "wood",
+                "it takes " + needs.words() + ", and there is " + on.wood().words());
+    }
+
+    private static Optional<String[]> sizes(Technique technique, BenchCase on) {
+        return outside("stock", "stock of ", " mm", on.stem().diameterMm(), technique.stockMm())
+                .or(() -> outside("ratio", "ratio ", "", on.ratio(), technique.ratio()));
+    }
+
+    private static Optional<String[]> outside(String rule, String what, String unit, double x, Figure range) {
+        String limit =
+                x < range.low() ? " is under " + Plain.number(range.low()) : " is over " + Plain.number(range.high());
+        return fails(!range.spans(x), rule, what + Plain.number(x) + unit + limit + unit);
+    }
+
+    private static Optional<String[]> bark(Technique technique, BenchCase on) {
+        boolean must = technique.bark() == Technique.Bark.YES;
+        return fails(must && on.slips() == Slips.NO, "bark", "the bark does not slip")
+                .or(() -> fails(must && on.slips() == Slips.UNKNOWN, "bark", "try first whether the bark slips"));
+    }
+
+    private static Optional<String[]> top(Technique technique, BenchCase on) {
+        return fails(
+                on.keepTop() && technique.stockTop() == Technique.StockTop.REMOVED,
+                "top",
+                "the stock would lose its top");
+    }
+
+    /** What a technique is worth on a case, whether or not it is refused; throws where the sizes cannot be drawn. */
+    public Suited suited(Technique technique, BenchCase on) {
+        Trait trait = fit.trait(technique.key());
+        Contact contact = bench.quick(technique.key(), on.stem(), on.scion());
+        List<ScorePart> parts = new ArrayList<>();
+        parts.add(part("contact", "cambium that meets", contact.share(), "weightContact"));
+        parts.add(part("take", takeWords(technique, on), take(technique, on), "weightTake"));
+        parts.add(part("skill", skillWords(trait, on), skill(trait, on), "weightSkill"));
+        parts.add(part("season", seasonWords(on), season(trait, on), "weightSeason"));
+        parts.add(part("insurance", "stock left for another try", trait.insurance(), "weightInsurance"));
+        parts.add(part("wood", "buds used", economy(technique), "weightWood"));
+        Favour favour = fit.favours().get(on.scionSpecies().key());
+        if (favour != null && favour.techniques().contains(technique.key())) {
+            parts.add(part("favour", favour.why(), 1, "favour"));
+        }
+        double score = parts.stream().mapToDouble(p -> p.part() * p.weight()).sum();
+        return new Suited(
+                technique.key(), technique.name(), score, contact, parts, reasons(technique, on, contact, trait));
+    }
+
+    private ScorePart part(String key, String words, double part, String weight) {
+        return new ScorePart(key, words, part, fit.value(weight));
+    }
+
+    private double take(Technique technique, BenchCase on) {
+        double start = fit.value("takeStart");
+        double strength = fit.value("takeStrength");
+        Belief own = on.takes().get(technique.key());
+        int tried = on.tried().getOrDefault(technique.key(), 0);
+        return own == null ? start : (tried * own.mean() + strength * start) / (tried + strength);
+    }
+
+    private static String takeWords(Technique technique, BenchCase on) {
+        int tried = on.tried().getOrDefault(technique.key(), 0);
+        return tried == 0 ? "never tried here" : "your own " + tried + " with it";
+    }
+
+    private static double skill(Trait trait, BenchCase on) {
+        return Math.max(0, 1 - Math.max(0, trait.skill() - on.skill()) / 3.0 * 1.5);
+    }
+
+    private static String skillWords(Trait trait, BenchCase on) {
+        return trait.skill() > on.skill() ? "asks a steadier hand" : "within the hand's practice";
+    }
+
+    private static double season(Trait trait, BenchCase on) {
+        return switch (on.stock()) {
+            case ACTIVE -> trait.active();
+            case RESTING -> trait.rest();
+            case UNKNOWN -> (trait.active() + trait.rest()) / 2;
+        };
+    }
+
+    private static String seasonWords(BenchCase on) {
+        return "with the stock " + (on.stock() == Growth.RESTING ? "resting" : "growing");
+    }
+
+    private static double economy(Technique technique) {
+        return 1 / Math.max(1, technique.buds().value());
+    }
+
+    private List<String> reasons(Technique technique, BenchCase on, Contact contact, Trait trait) {
+        List<String> reasons = new ArrayList<>();
+        reasons.add(String.format(
+                Locale.ROOT,
+                "%.0f of %.0f %s meet",
+                contact.met(),
+                contact.whole(),
+                contact.unit().words()));
+        reasons.add(
+                switch (technique.stockTop()) {
+                    case REMOVED -> "top removed";
+                    case KEPT -> "stock keeps its top";
+                    case SHORTENED -> "top shortened in steps";
+                    case BENT -> "top bent, then cut";
+                    case AFTER_UNION -> "top cut after the union";
+                });
+        if (trait.skill() > on.skill()) {
+            reasons.add("asks a steadier hand");
+        }
+        if (on.stock() == Growth.RESTING && trait.rest() < 0.7) {
+            reasons.add("slow while the stock rests");
+        }
+        return reasons;
+    }
+}

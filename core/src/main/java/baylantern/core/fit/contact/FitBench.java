@@ -1,0 +1,287 @@
+package baylantern.core.fit.contact;
+
+import baylantern.core.fit.FitRefused;
+import baylantern.core.fit.Plain;
+import baylantern.core.fit.Round;
+import baylantern.core.rules.FitRules;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Technique;
+import org.jspecify.annotations.Nullable;
+
+/** Measures how a stick and a stem lie together, and finds where they would lie best. */
+public final class FitBench {
+
+    private static final double COARSE_MM = 0.2;
+    private static final double FINE_MM = 0.02;
+    private static final double SLIP_STEP_MM = 0.1;
+    private static final double SAME = 1e-6;
+
+    private final Rulebook rules;
+    private final FitRules fit;
+    private final ContactModels models;
+
+    /** A bench under these rules. */
+    public FitBench(Rulebook rules) {
+        this.rules = rules;
+        this.fit = rules.fit();
+        this.models = new ContactModels(fit);
+    }
+
+    /** The model of a technique; throws {@link FitRefused} where there is none. */
+    public ContactModel model(String techniqueKey) {
+        return models.model(techniqueKey)
+                .orElseThrow(() -> new FitRefused(
+                        "techniqueKey",
+                        techniqueKey,
+                        "a technique of the rulebook",
+                        "\"" + techniqueKey + "\" is not a technique here."));
+    }
+
+    /** Which way the tape is wound, seen from above. */
+    public enum Wrap {
+        CLOCKWISE(1),
+        COUNTER(-1);
+
+        private final int side;
+
+        Wrap(int side) {
+            this.side = side;
+        }
+
+        // The side the tape pulls toward first, so that it wins among equals.
+        private int[] sides() {
+            return new int[] {side, -side};
+        }
+    }
+
+    /** Parts of a placing that the grower chose; what is null is chosen for them. */
+    public record Wish(
+            @Nullable Way way,
+            @Nullable Double cutMm,
+            @Nullable Double offsetMm,
+            @Nullable Double tiltDeg,
+            @Nullable Double depthMm,
+            @Nullable Double splitMm) {
+
+        /** Nothing chosen. */
+        public static final Wish NONE = new Wish(null, null, null, null, null, null);
+    }
+
+    /**
+     * A joint with what was not chosen filled in: the usual way, the middle length of cut, and the offset with most
+     * contact, to the side the tape pulls toward.
+     */
+    public Joint joint(String techniqueKey, Round stock, Round scion, Wish wish, Wrap wrap) {
+        ContactModel model = model(techniqueKey);
+        Technique technique = rules.technique(techniqueKey).orElseThrow();
+        notTooThick(technique, stock, scion);
+        Way way = wish.way() != null && model.ways().contains(wish.way())
+                ? wish.way()
+                : model.ways().get(0);
+        double cut =
+                model.cutLength(stock, scion, or(wish.cutMm(), technique.cutMm().value()));
+        Joint joint = new Joint(
+                stock,
+                scion,
+                new Placing(
+                        way,
+                        cut,
+                        or(wish.offsetMm(), 0),
+                        model.tilts() ? or(wish.tiltDeg(), 0) : 0,
+                        or(wish.depthMm(), model.usualDepth(stock, scion, way)),
+                        model.splits() ? or(wish.splitMm(), model.usualSplit(stock, scion)) : 0));
+        return wish.offsetMm() != null ? joint : joint.at(joint.placing().offset(bestOffset(model, joint, wrap)));
+    }
+
+    private static double or(@Nullable Double told, double otherwise) {
+        return told != null ? told : otherwise;
+    }
+
+    private static void notTooThick(Technique technique, Round stock, Round scion) {
+        double ratio = scion.radiusMm() / stock.radiusMm();
+        if (!(ratio <= technique.ratio().high() + SAME)) {
+            double most = technique.ratio().high() * stock.diameterMm();
+            throw new FitRefused(
+                    "scionMm",
+                    Plain.number(scion.diameterMm()) + " mm",
+                    "up to " + Plain.number(most) + " mm",
+                    "A scion of " + Plain.number(scion.diameterMm()) + " mm is too thick for a " + technique.name()
+                            + " on " + Plain.number(stock.diameterMm()) + " mm; it takes up to " + Plain.number(most)
+                            + " mm.");
+        }
+    }
+
+    /** The offset with most contact, mm; the middle of the best stretch where several are as good. */
+    public double bestOffset(ContactModel model, Joint joint, Wrap wrap) {
+        double reach = reach(joint);
+        double best = 0;
+        double most = model.met(joint.at(joint.placing().offset(0)));
+        for (double good : model.goodOffsets(joint)) {
+            for (int side : wrap.sides()) {
+                double at = clamp(side * good, reach);
+                double met = model.met(joint.at(joint.placing().offset(at)));
+                if (met > most + SAME) {
+                    most = met;
+                    best = at;
+                }
+            }
+        }
+        for (double at = 0; at <= reach; at += COARSE_MM) {
+            for (int side : wrap.sides()) {
+                double met = model.met(joint.at(joint.placing().offset(side * at)));
+                if (met > most + SAME) {
+                    most = met;
+                    best = side * at;
+                }
+            }
+        }
+        return refined(model, joint, best, most);
+    }
+
+    // Climbs in small steps, then goes to the middle of the stretch that is as good.
+    private double refined(ContactModel model, Joint joint, double start, double startMet) {
+        double best = start;
+        double most = startMet;
+        for (double at = start - COARSE_MM; at <= start + COARSE_MM; at += FINE_MM) {
+            double met = model.met(joint.at(joint.placing().offset(at)));
+            if (met > most + SAME) {
+                most = met;
+                best = at;
+            }
+        }
+        double left = plateau(model, joint, best, most, -FINE_MM);
+        double right = plateau(model, joint, best, most, FINE_MM);
+        return (left + right) / 2;
+    }
+
+    private static double plateau(ContactModel model, Joint joint, double best, double most, double step) {
+        double at = best;
+        for (int i = 0; i < 1 / FINE_MM && Math.abs(at) < Placing.MOST_OFFSET_MM; i++) {
+            if (model.met(joint.at(joint.placing().offset(at + step))) < most - SAME) {
+                break;
+            }
+            at += step;
+        }
+        return at;
+    }
+
+    private static double clamp(double x, double reach) {
+        return Math.max(-reach, Math.min(reach, x));
+    }
+
+    private static double reach(Joint joint) {
+        return Math.abs(joint.bigR() - joint.r()) + Math.min(joint.bigR(), joint.r()) / 2;
+    }
+
+    /** The contact of {@link #laidWell}; never more than the best. */
+    public Contact quick(String techniqueKey, Round stock, Round scion) {
+        return model(techniqueKey).contact(laidWell(techniqueKey, stock, scion));
+    }
+
+    /** The usual cut laid well, found quickly: only the offsets the model names are tried. */
+    public Joint laidWell(String techniqueKey, Round stock, Round scion) {
+        ContactModel model = model(techniqueKey);
+        Joint joint = joint(techniqueKey, stock, scion, new Wish(null, null, 0.0, null, null, null), Wrap.CLOCKWISE);
+        Joint best = joint;
+        double most = -1;
+        for (double good : model.goodOffsets(joint)) {
+            Joint tried = joint.at(joint.placing().offset(good));
+            double met = model.met(tried);
+            if (met > most) {
+                most = met;
+                best = tried;
+            }
+        }
+        return best;
+    }
+
+    /**
+     * What a placing is worth.
+     *
+     * @param best the most this cut gives at any offset
+     * @param bestOffsetMm where that is
+     * @param slipMm how far the scion may stray before contact halves, mm
+     * @param tilted contact with a slight tilt instead
+     * @param barkFlush contact with the barks flush on the same side
+     * @param barkErrorMm how far bark flush leaves the cambium apart, mm
+     * @param depth level of the section drawn, mm below the top of the cut
+     */
+    public record Measured(
+            Contact contact,
+            Contact best,
+            double bestOffsetMm,
+            double slipMm,
+            Contact tilted,
+            Contact barkFlush,
+            double barkErrorMm,
+            double depth) {}
+
+    /** Measures a joint. */
+    public Measured measure(String techniqueKey, Joint joint, Wrap wrap) {
+        ContactModel model = model(techniqueKey);
+        Placing at = joint.placing();
+        Contact contact = model.contact(joint);
+        double bestAt = bestOffset(model, joint, wrap);
+        double tilt = at.tiltDeg() == 0 ? fit.value("tryTilt") : 0;
+        double flush = Math.copySign(joint.bigR() - joint.r(), at.offsetMm() == 0 ? wrap.side : at.offsetMm());
+        return new Measured(
+                contact,
+                model.contact(joint.at(at.offset(bestAt))),
+                bestAt,
+                slip(model, joint, contact.met()),
+                model.contact(model.tilts() ? joint.at(at.tilt(tilt)) : joint),
+                model.contact(joint.at(at.offset(flush))),
+                Math.abs(joint.stock().barkMm() - joint.scion().barkMm()),
+                level(model, joint));
+    }
+
+    private double slip(ContactModel model, Joint joint, double met) {
+        if (!(met > SAME)) {
+            return 0;
+        }
+        double most = joint.bigR() + joint.r();
+        for (double by = SLIP_STEP_MM; by <= most; by += SLIP_STEP_MM) {
+            if (halved(model, joint, met, by)) {
+                return bisect(model, joint, met, by - SLIP_STEP_MM, by);
+            }
+        }
+        return most;
+    }
+
+    private static double bisect(ContactModel model, Joint joint, double met, double holds, double halves) {
+        double a = holds;
+        double b = halves;
+        for (int i = 0; i < 12; i++) {
+            double middle = (a + b) / 2;
+            if (halved(model, joint, met, middle)) {
+                b = middle;
+            } else {
+                a = middle;
+            }
+        }
+        return (a + b) / 2;
+    }
+
+    private static boolean halved(ContactModel model, Joint joint, double met, double by) {
+        double x = joint.placing().offsetMm();
+        return model.met(joint.at(joint.placing().offset(x - by))) < met / 2
+                || model.met(joint.at(joint.placing().offset(x + by))) < met / 2;
+    }
+
+    // Where the longest stretch that meets has its middle, else the middle of the cut.
+    private static double level(ContactModel model, Joint joint) {
+        double longest = 0;
+        double level = joint.length() / 2;
+        for (Meets line : model.lines(joint)) {
+            if (line instanceof EdgePair pair) {
+                for (Span span : pair.spans()) {
+                    if (span.length() > longest + SAME) {
+                        longest = span.length();
+                        level = (span.from() + span.to()) / 2;
+                    }
+                }
+            }
+        }
+        return level;
+    }
+}

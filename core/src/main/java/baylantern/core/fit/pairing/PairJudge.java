@@ -1,0 +1,77 @@
+package baylantern.core.fit.pairing;
+
+import baylantern.core.fit.FitRefused;
+import baylantern.core.fit.Round;
+import baylantern.core.fit.choice.BenchCase;
+import baylantern.core.fit.choice.TechniqueChoice;
+import baylantern.core.rules.FitRules;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Tells what a stick is worth on a stem: the technique that suits best among those allowed, and its share of contact.
+ * Diameters are taken to a tenth of a millimetre, so that a batch of many alike is judged once.
+ */
+public final class PairJudge implements Pairing.Judge {
+
+    private static final double TENTHS = 10;
+
+    private final TechniqueChoice choice;
+    private final FitRules rules;
+    private final Setting setting;
+    private final Set<String> allowed;
+    private final Map<List<Long>, Pairing.Worth> known = new HashMap<>();
+
+    /** Makes the bench case for two stems; everything but the sizes is the batch's. */
+    @FunctionalInterface
+    public interface Setting {
+        BenchCase of(Round scion, Round stem);
+    }
+
+    /** @param allowed technique keys the grower would use; empty for all */
+    public PairJudge(TechniqueChoice choice, FitRules rules, Setting setting, Set<String> allowed) {
+        this.choice = choice;
+        this.rules = rules;
+        this.setting = setting;
+        this.allowed = allowed;
+    }
+
+    @Override
+    public Pairing.Worth of(Pairing.Piece stick, Pairing.Piece stem) {
+        Round scion = Round.of(tenth(stick.diameterMm()), stick.barkMm(), rules);
+        Round stock = Round.of(tenth(stem.diameterMm()), stem.barkMm(), rules);
+        List<Long> key = List.of(
+                hundredth(scion.radiusMm()),
+                hundredth(scion.barkMm()),
+                hundredth(stock.radiusMm()),
+                hundredth(stock.barkMm()));
+        return known.computeIfAbsent(key, k -> judged(scion, stock));
+    }
+
+    private static double tenth(double mm) {
+        return Math.round(mm * TENTHS) / TENTHS;
+    }
+
+    private static long hundredth(double mm) {
+        return Math.round(mm * TENTHS * TENTHS);
+    }
+
+    private Pairing.Worth judged(Round scion, Round stock) {
+        try {
+            return choice.weigh(setting.of(scion, stock)).choices().stream()
+                    .filter(c -> allowed.isEmpty() || allowed.contains(c.techniqueKey()))
+                    .findFirst()
+                    .map(c -> new Pairing.Worth(c.techniqueKey(), c.contact().share(), spoilt(scion, stock), c.score()))
+                    .orElse(Pairing.Worth.NONE);
+        } catch (FitRefused tooOdd) {
+            return Pairing.Worth.NONE;
+        }
+    }
+
+    private double spoilt(Round scion, Round stock) {
+        double thin = Math.min(scion.radiusMm(), stock.radiusMm());
+        return rules.value("pairSpoil") * (1 - thin / Math.max(scion.radiusMm(), stock.radiusMm()));
+    }
+}

@@ -1,0 +1,65 @@
+package baylantern.core.rules;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Figures about fit: bark, tolerance, cuts, choice of technique, pairing, limbs.
+ *
+ * @param figures figures by name
+ * @param traits what else a technique asks and gives, by technique key
+ * @param favours techniques that serve a species better, by species key
+ */
+public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, Map<String, Favour> favours) {
+
+    /**
+     * What a technique asks of the maker and gives.
+     *
+     * @param skill 1 anyone, 2 practised, 3 a steady hand
+     * @param insurance share of the stock that is left for another try where the graft fails, 0 to 1
+     * @param rest how well it does while the stock rests, 0 to 1
+     * @param active how well it does while the stock grows, 0 to 1
+     * @param needs what it is made of
+     * @param lowestMm how low on the stem it is made at least, in mm above soil
+     */
+    public record Trait(int skill, double insurance, double rest, double active, Needs needs, double lowestMm) {}
+
+    /** What a graft is made of. */
+    public enum Needs {
+        STICK("a stick"),
+        BUD("a single bud"),
+        ROOTED("a rooted plant");
+
+        private final String words;
+
+        Needs(String words) {
+            this.words = words;
+        }
+
+        /** As the grower says it. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Techniques a species is better served by, and why. */
+    public record Favour(List<String> techniques, String why) {}
+
+    /** The named figure; throws {@link IllegalArgumentException} where there is none. */
+    public Figure figure(String name) {
+        return Optional.ofNullable(figures.get(name))
+                .orElseThrow(() -> new IllegalArgumentException("no figure of fit is called " + name));
+    }
+
+    /** The value of the named figure. */
+    public double value(String name) {
+        return figure(name).value();
+    }
+
+    /** Traits of a technique; throws {@link IllegalArgumentException} where there are none. */
+    public Trait trait(String techniqueKey) {
+        return Optional.ofNullable(traits.get(techniqueKey))
+                .orElseThrow(() -> new IllegalArgumentException("no traits of " + techniqueKey));
+    }
+}

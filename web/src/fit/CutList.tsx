@@ -1,0 +1,73 @@
+import { lengthWords, useChoices } from "../units";
+import type { FitView } from "./fitApi";
+import { metWords, stepWords } from "./words";
+
+/** What to cut, in the order it is cut, with the caution at the blade. */
+export function CutList({ view, onWay }: { view: FitView; onWay: (way: FitView["placing"]["way"]) => void }) {
+  const { length } = useChoices();
+  const m = view.measured;
+  const tilted = m.tilted.met - m.contact.met;
+  const words = (c: typeof m.contact) => metWords(c.met, c.unit, length);
+  return (
+    <section aria-label="Cut list">
+      <h2 className="mb-1 font-semibold text-[14px] text-soft">Cut here</h2>
+      <dl>
+        {view.cuts.map((cut) => (
+          <div key={cut.key} className="flex justify-between gap-3 border-line border-t py-[5px] text-[15px]">
+            <dt>{cut.name}</dt>
+            <dd className="code shrink-0">{stepWords(cut, length)}</dd>
+          </div>
+        ))}
+      </dl>
+      <p className="border-line border-t pt-1.5 text-[13.5px] text-soft">
+        Blade away from you, never toward the holding hand; rock, don’t push. Glove on the hand that holds.
+        Keep first aid near and follow local rules.
+      </p>
+      {view.ways.length > 1 && (
+        <div className="mt-3 flex flex-wrap gap-1.5 print:hidden">
+          {view.ways.map((w) => (
+            <button
+              key={w.way}
+              type="button"
+              title={w.words}
+              aria-pressed={w.way === view.placing.way}
+              onClick={() => onWay(w.way)}
+              className="min-h-9 rounded border border-line px-2 text-[14px] hover:border-sea aria-pressed:border-sea aria-pressed:font-semibold max-sm:min-h-11"
+            >
+              {WAYS[w.way]} <span className="code text-[13px]">{words(w.best)}</span>
+            </button>
+          ))}
+        </div>
+      )}
+      <ul className="mt-2.5 text-[14px] text-soft print:hidden">
+        {view.tilts && Math.abs(tilted) >= 0.5 && (
+          <li>
+            {view.placing.tiltDeg === 0 ? "A slight tilt" : "Without the tilt it"} would{" "}
+            {view.placing.tiltDeg === 0 ? "give" : "be"} <b className="text-ink">{words(m.tilted)}</b>.
+          </li>
+        )}
+        {m.barkErrorMm >= 0.1 && (
+          <li>
+            Barks flush is not cambium flush: {lengthWords(m.barkErrorMm, length)} apart,{" "}
+            <b className="text-ink">{words(m.barkFlush)}</b> would meet.
+          </li>
+        )}
+        {view.mind.map((f) => (
+          <li key={f.rule} className="text-ink">
+            <b>Mind: </b>
+            {f.message}.
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const WAYS: Record<FitView["placing"]["way"], string> = {
+  USUAL: "as usual",
+  SHOULDERED: "shouldered",
+  PLAIN: "plain wedge",
+  TWO: "two sticks",
+  THIN: "bark only",
+  THICK: "with wood",
+};

@@ -1,0 +1,329 @@
+import { useEffect, useMemo, useState } from "react";
+import { useNavigate, useSearchParams } from "react-router";
+import { useFarm, useRules } from "../api/queries";
+import { freshDraft, keepDraft as keepBenchDraft, keptDraft as keptBenchDraft } from "../bench/draft";
+import { Button, Field, Select, Statement, Teach } from "../ui/parts";
+import { useKeys } from "../ui/useKeys";
+import { usePhone } from "../ui/usePhone";
+import { lengthNumber, lengthWords, useChoices } from "../units";
+import { useShelf } from "../wood/woodApi";
+import { Calliper } from "./Calliper";
+import { CutList } from "./CutList";
+import { entryOf, type FitDraft, FRESH, fromStem, keepDraft, keptDraft, unreadable } from "./draft";
+import { Face, type Move } from "./Face";
+import { FitTable } from "./FitTable";
+import { type FitView, useFit, useStems, useTechniques } from "./fitApi";
+import { Measures } from "./Measures";
+import { Section } from "./Section";
+import { Sizes } from "./Sizes";
+import { StemView } from "./StemView";
+import { Conditions, Techniques } from "./Techniques";
+import { headline, layWords } from "./words";
+
+const STEP = { fine: 0.1, coarse: 0.5 };
+
+/** One stick on one stem: drag until cambium meets, read off what to cut. */
+export function FitBench() {
+  const { length } = useChoices();
+  const navigate = useNavigate();
+  const phone = usePhone();
+  const farm = useFarm();
+  const rules = useRules();
+  const shelf = useShelf();
+  const stems = useStems();
+  const [params, setParams] = useSearchParams();
+  const [draft, setDraft] = useState<FitDraft>(() => keptDraft() ?? FRESH);
+  const [measuring, setMeasuring] = useState(false);
+  const [calliper, setCalliper] = useState(false);
+  const asTable = params.get("read") === "table";
+  const set = (change: Partial<FitDraft>) => setDraft((before) => ({ ...before, ...change }));
+  useEffect(() => keepDraft(draft), [draft]);
+
+  // A bench nobody has used yet starts with the first measured stem and a stick of the first lot.
+  const untouched = draft.scion === "" && draft.readings.every((r) => r.diameter === "");
+  useEffect(() => {
+    const stem = stems.data?.find((s) => s.measuredOn);
+    const lot = shelf.data?.lots.find((l) => l.speciesKey === stem?.speciesKey && l.diametersMm.length > 0);
+    if (untouched && stem && lot) {
+      setDraft((before) => ({
+        ...before,
+        ...fromStem(stem, length),
+        lotId: String(lot.id),
+        scion: lengthNumber(lot.diametersMm[0], length === "inch" ? "decimal" : length),
+      }));
+    }
+  }, [untouched, stems.data, shelf.data, length]);
+
+  const entry = useMemo(() => entryOf(draft, length), [draft, length]);
+  const { view, problem } = useFit(entry);
+  const bad = unreadable(draft, length);
+  const errorOf = (field: string) => problem?.fields.find((f) => f.field === field)?.sentence;
+  const lot = shelf.data?.lots.find((l) => String(l.id) === draft.lotId);
+  const stem = stems.data?.find((s) => String(s.stemId) === draft.stemId);
+  const on = {
+    ...draft.on,
+    scionSpecies: lot?.speciesKey ?? draft.species,
+    stockSpecies: draft.species,
+  };
+  const weighed = useTechniques(
+    view,
+    { scionBarkMm: entry?.scionBarkMm, stockBarkMm: entry?.stem.barkMm },
+    on,
+  );
+
+  const move = (next: Move) => setDraft((before) => ({ ...before, wish: { ...before.wish, ...next } }));
+  const technique = (key: string) => set({ technique: key, wish: {}, height: undefined });
+  const keys = useMemo((): Record<string, (event: KeyboardEvent) => void> => {
+    if (!view) return {};
+    const by = (event: KeyboardEvent) => (event.shiftKey ? STEP.coarse : STEP.fine);
+    const p = view.placing;
+    const tenth = (x: number) => Math.round(x * 10) / 10;
+    const nudge = (next: Move) => setDraft((before) => ({ ...before, wish: { ...before.wish, ...next } }));
+    const along = (mm: number) =>
+      setDraft((before) => ({ ...before, height: Math.max(0, Math.round(view.heightMm + mm)) }));
+    const ways = view.ways.map((w) => w.way);
+    return {
+      ArrowLeft: (e: KeyboardEvent) => nudge({ offsetMm: tenth(p.offsetMm - by(e)) }),
+      ArrowRight: (e: KeyboardEvent) => nudge({ offsetMm: tenth(p.offsetMm + by(e)) }),
+      ArrowUp: (e: KeyboardEvent) => along(e.shiftKey ? 25 : 5),
+      ArrowDown: (e: KeyboardEvent) => along(e.shiftKey ? -25 : -5),
+      j: () => view.tilts && nudge({ tiltDeg: tenth(p.tiltDeg - 0.5) }),
+      k: () => view.tilts && nudge({ tiltDeg: tenth(p.tiltDeg + 0.5) }),
+      n: () => nudge({ cutMm: p.cutMm - 1 }),
+      m: () => nudge({ cutMm: p.cutMm + 1 }),
+      b: () => setDraft((before) => ({ ...before, wish: { ...before.wish, offsetMm: undefined } })),
+      w: () =>
+        setDraft((before) => ({
+          ...before,
+          wish: {
+            ...before.wish,
+            way: ways[(ways.indexOf(p.way) + 1) % ways.length],
+            depthMm: undefined,
+            offsetMm: undefined,
+          },
+        })),
+      t: () => setParams(asTable ? {} : { read: "table" }),
+      c: () => setCalliper((was) => !was),
+    };
+  }, [view, asTable, setParams]);
+  useKeys(keys);
+
+  const log = () => view && farm.data && logAt(view, draft, farm.data.today, lot, stem, length, navigate);
+  const wide = phone ? 176 : 262;
+  const high = phone ? 330 : 400;
+  return (
+    <div className="flex max-lg:flex-col">
+      <section className="min-w-0 flex-1 px-[26px] pt-4 pb-5 max-sm:px-4">
+        {view ? (
+          <Statement title={headline(view, length)}>
+            {sentence(view.techniqueName)}, {lot ? `${lot.varietyName} stick ` : "stick "}
+            {lengthWords(view.scionMm, length)} on {stem?.name ?? "the stem"} at{" "}
+            {lengthWords(view.stockMm, length)}. {layWords(view, draft.wrap)}
+          </Statement>
+        ) : (
+          <Statement title="How thick are the stick and the stem?" />
+        )}
+        <Sizes
+          draft={draft}
+          errorOf={errorOf}
+          onChange={set}
+          measuring={measuring}
+          onMeasure={() => setMeasuring(!measuring)}
+        />
+        {measuring && <Measures draft={draft} errorOf={errorOf} onChange={set} />}
+        {(bad !== undefined || problem) && (
+          <p role="alert" className="mt-2 font-semibold text-[14.5px] text-alarm">
+            {bad !== undefined
+              ? `“${bad}” is not a length. Write 7.8 or 5/16.`
+              : `${problem?.message ?? ""}${view ? " The drawing shows the last that can be." : ""}`}
+          </p>
+        )}
+        {!view && (
+          <Teach title="See it before you cut">
+            Measure the stick and the stem where you would cut it; the bench draws both to scale, shows where
+            their cambium meets and what to cut. Any two thicknesses will do, such as 7.8 on 9.4.
+          </Teach>
+        )}
+        {view && asTable && <FitTable view={view} />}
+        {view && !asTable && (
+          <div className="mt-3 flex items-start gap-3 max-sm:flex-wrap max-sm:gap-1">
+            <figure className="shrink-0 max-sm:order-3 max-sm:w-full">
+              <figcaption className="mb-1 text-[14px] text-soft">Along the stem</figcaption>
+              <StemView
+                view={view}
+                draft={draft}
+                width={112}
+                height={phone ? 260 : high}
+                onHeight={(mm) => set({ height: mm })}
+              />
+            </figure>
+            <figure>
+              <figcaption className="mb-1 text-[14px] text-soft">
+                From above, {lengthWords(view.measured.depth, length)} down
+              </figcaption>
+              <Section view={view} width={wide} height={high} />
+            </figure>
+            <figure>
+              <figcaption className="mb-1 text-[14px] text-soft">On the cut face</figcaption>
+              <Face view={view} width={wide} height={high} onMove={move} />
+            </figure>
+          </div>
+        )}
+        {view && <WhereWords view={view} height={draft.height} onAuto={() => set({ height: undefined })} />}
+        <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
+          <span className="text-[14.5px] max-sm:hidden">
+            Drag the stick, or <kbd className="code">← →</kbd> sideways, <kbd className="code">↑ ↓</kbd> along
+            the stem, <kbd className="code">J K</kbd> tilt, <kbd className="code">N M</kbd> length,{" "}
+            <kbd className="code">B</kbd> best
+          </span>
+          <span className="ml-auto flex gap-2 max-sm:ml-0 max-sm:flex-wrap">
+            {phone && <PhoneKeys keys={keys} />}
+            <Button onClick={() => setCalliper(!calliper)}>Calliper</Button>
+            <Button onClick={() => setParams(asTable ? {} : { read: "table" })}>
+              {asTable ? "See it drawn" : "Read as table"}
+            </Button>
+          </span>
+        </div>
+      </section>
+      <aside className="w-[356px] shrink-0 border-line border-l bg-surface px-[22px] py-4 max-lg:w-full max-lg:border-t max-lg:border-l-0 print:border-0">
+        {view && (
+          <CutList
+            view={view}
+            onWay={(way) => move({ ...draft.wish, way, depthMm: undefined, offsetMm: undefined } as Move)}
+          />
+        )}
+        <Techniques
+          weighed={weighed.data}
+          problem={weighed.error}
+          chosen={draft.technique}
+          onChoose={technique}
+        />
+        <div className="mt-4 print:hidden">
+          <Conditions on={draft.on} onChange={(change) => set({ on: { ...draft.on, ...change } })} />
+          <div className="mt-2 grid grid-cols-2 gap-x-3">
+            <Field label="Technique">
+              <Select value={draft.technique} onChange={(e) => technique(e.target.value)}>
+                {(rules.data?.techniques ?? []).map((t) => (
+                  <option key={t.key} value={t.key}>
+                    {t.name}
+                  </option>
+                ))}
+              </Select>
+            </Field>
+            <Field label="Tape is wound">
+              <Select
+                value={draft.wrap}
+                onChange={(e) =>
+                  set({
+                    wrap: e.target.value as FitDraft["wrap"],
+                    wish: { ...draft.wish, offsetMm: undefined },
+                  })
+                }
+              >
+                <option value="CLOCKWISE">clockwise</option>
+                <option value="COUNTER">the other way</option>
+              </Select>
+            </Field>
+          </div>
+          <div className="mt-4 flex flex-wrap gap-2">
+            <Button strong disabled={!view} onClick={log} className="min-h-11">
+              Take it to the Bench
+            </Button>
+            <Button disabled={!view} onClick={() => window.print()} className="min-h-11">
+              Print the bench card
+            </Button>
+          </div>
+        </div>
+      </aside>
+      {calliper && <Calliper onClose={() => setCalliper(false)} />}
+    </div>
+  );
+}
+
+function WhereWords({ view, height, onAuto }: { view: FitView; height?: number; onAuto: () => void }) {
+  const { length } = useChoices();
+  const place = view.place;
+  const low = place?.limits.filter((l) => l.lowest).at(-1);
+  const high = place?.limits.find((l) => !l.lowest);
+  return (
+    <p className="mt-1 text-[14.5px] text-soft">
+      {view.noRoom ??
+        (place &&
+          `${place.exactMm === undefined ? "Nowhere on the stem is it" : `At ${lengthWords(place.exactMm, length)} it is`} ${lengthWords(place.wantedMm, length)} thick, as the stick wants${place.bound ? `; ${place.bound.words} moves the cut` : ""}. Cut from ${lengthWords(low?.heightMm ?? 0, length)} (${low?.words}) to ${lengthWords(high?.heightMm ?? 0, length)} (${high?.words}).`)}
+      {height !== undefined && (
+        <button
+          type="button"
+          className="ml-2 text-sea underline max-sm:min-h-11 print:hidden"
+          onClick={onAuto}
+        >
+          cut where it suits best
+        </button>
+      )}
+    </p>
+  );
+}
+
+function PhoneKeys({ keys }: { keys: Record<string, (event: KeyboardEvent) => void> }) {
+  const press = (key: string) => keys[key]?.(new window.KeyboardEvent("keydown", { key }));
+  return (
+    <span className="grid w-full grid-cols-5 gap-1.5">
+      {(
+        [
+          ["ArrowLeft", "left"],
+          ["ArrowRight", "right"],
+          ["j", "tilt ↙"],
+          ["k", "tilt ↘"],
+          ["b", "best"],
+        ] as const
+      ).map(([key, words]) => (
+        <Button key={key} className="min-h-11 px-1" onClick={() => press(key)}>
+          {words}
+        </Button>
+      ))}
+    </span>
+  );
+}
+
+const sentence = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
+
+/** Fills the Bench's form with what was found here and goes there. */
+function logAt(
+  view: FitView,
+  draft: FitDraft,
+  today: string,
+  lot: { id: number; varietyId: number } | undefined,
+  stem: { stemId: number; plantCode: string; label: string } | undefined,
+  length: ReturnType<typeof useChoices>["length"],
+  navigate: (to: string) => void,
+) {
+  const bench = keptBenchDraft() ?? freshDraft(today);
+  const unit = length === "inch" ? "decimal" : length;
+  keepBenchDraft({
+    ...bench,
+    madeOn: today,
+    techniqueKey: view.techniqueKey,
+    varietyId: lot ? String(lot.varietyId) : bench.varietyId,
+    lotId: lot ? String(lot.id) : "",
+    makerId: draft.on.makerId ? String(draft.on.makerId) : bench.makerId,
+    stems: stem
+      ? [
+          {
+            stemId: stem.stemId,
+            plantCode: stem.plantCode,
+            label: stem.label,
+            scion: lengthNumber(view.scionMm, unit),
+            stock: lengthNumber(view.stockMm, unit),
+            placing: {
+              way: view.placing.way,
+              cutMm: view.placing.cutMm,
+              offsetMm: view.placing.offsetMm,
+              tiltDeg: view.placing.tiltDeg,
+              depthMm: view.placing.depthMm,
+              splitMm: view.placing.splitMm,
+            },
+          },
+        ]
+      : [],
+  });
+  navigate("/bench");
+}
