@@ -21,13 +21,13 @@ type Grip = "scion" | "tilt" | "cut";
 /** The cut face from the side. Drag the scion sideways, its foot to tilt it, the end of the ruler for the length. */
 export function Face({ view, width, height, onMove }: Props) {
   const { length } = useChoices();
-  const held = useRef<{ grip: Grip; x: number; y: number; from: FitView["placing"]; k: number } | undefined>(
-    undefined,
-  );
+  const held = useRef<
+    { grip: Grip; x: number; y: number; from: FitView["placing"]; k: number; ky: number } | undefined
+  >(undefined);
   const { offsetMm, tiltDeg, cutMm } = view.placing;
   const reach = Math.max(view.stockMm / 2, Math.abs(offsetMm) + view.scionMm / 2) + 7;
   const half = Math.ceil(reach / 2) * 2;
-  const frame = frameOf(width, height, half, -0.38 * cutMm, cutMm + 12);
+  const frame = frameOf(width - 44, height, half, -0.38 * cutMm, cutMm + 12, 4);
   const lean = Math.tan((tiltDeg * Math.PI) / 180);
   const foot = { x: frame.x(offsetMm + lean * cutMm), y: frame.y(cutMm) };
   const rulerX = width - 22;
@@ -35,13 +35,13 @@ export function Face({ view, width, height, onMove }: Props) {
   const grab = (grip: Grip) => (event: PointerEvent<SVGElement>) => {
     event.stopPropagation();
     event.currentTarget.setPointerCapture(event.pointerId);
-    held.current = { grip, x: event.clientX, y: event.clientY, from: view.placing, k: frame.k };
+    held.current = { grip, x: event.clientX, y: event.clientY, from: view.placing, k: frame.k, ky: frame.ky };
   };
   const drag = (event: PointerEvent<SVGElement>) => {
     const now = held.current;
     if (!now) return;
     const dx = (event.clientX - now.x) / now.k;
-    const dy = (event.clientY - now.y) / now.k;
+    const dy = (event.clientY - now.y) / now.ky;
     if (now.grip === "scion") onMove({ offsetMm: tenth(now.from.offsetMm + dx) });
     if (now.grip === "tilt") {
       const at = Math.tan((now.from.tiltDeg * Math.PI) / 180) * now.from.cutMm + dx;
@@ -115,8 +115,10 @@ export function Face({ view, width, height, onMove }: Props) {
           </g>
         )}
       </SketchView>
+      {frame.times > 1 && <p className="text-[13px] text-soft">{TIMES[frame.times]} as wide as long</p>}
     </div>
   );
 }
 
+const TIMES = ["", "", "drawn twice", "drawn 3 times", "drawn 4 times"];
 const tenth = (x: number) => Math.round(x * 10) / 10;

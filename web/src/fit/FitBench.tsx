@@ -109,8 +109,8 @@ export function FitBench() {
   useKeys(keys);
 
   const log = () => view && farm.data && logAt(view, draft, farm.data.today, lot, stem, length, navigate);
-  const wide = phone ? 176 : 262;
-  const high = phone ? 330 : 400;
+  const wide = phone ? 176 : 256;
+  const high = phone ? 320 : 372;
   return (
     <div className="flex max-lg:flex-col">
       <section className="min-w-0 flex-1 px-[26px] pt-4 pb-5 max-sm:px-4">
@@ -152,7 +152,7 @@ export function FitBench() {
               <StemView
                 view={view}
                 draft={draft}
-                width={112}
+                width={124}
                 height={phone ? 260 : high}
                 onHeight={(mm) => set({ height: mm })}
               />

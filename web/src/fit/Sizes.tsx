@@ -44,7 +44,7 @@ export function Sizes({ draft, errorOf, onChange, measuring, onMeasure }: Props)
           ))}
         </Select>
       </Field>
-      <Field label={`Stick thick, ${unit}`} error={errorOf("scionMm")}>
+      <Field label={`Stick, ${unit}`} error={errorOf("scionMm")}>
         <Input
           inputMode="decimal"
           list="lot-sizes"
@@ -70,7 +70,7 @@ export function Sizes({ draft, errorOf, onChange, measuring, onMeasure }: Props)
         </Select>
       </Field>
       <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-        <Field label={`Stem thick, ${unit}`} error={errorOf("diameterMm") ?? errorOf("readings")}>
+        <Field label={`Stem, ${unit}`} error={errorOf("diameterMm") ?? errorOf("readings")}>
           <Input
             inputMode="decimal"
             value={first.diameter}

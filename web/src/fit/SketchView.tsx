@@ -19,17 +19,30 @@ const PAINT: Record<Part, { fill?: string; stroke?: string; width?: number; dash
 
 /** Where millimetres of a sketch lie on the screen. */
 export interface Frame {
-  /** Pixels for each millimetre. */
+  /** Pixels for each millimetre across, and along. */
   k: number;
+  ky: number;
   x: (mm: number) => number;
   y: (mm: number) => number;
 }
 
-/** A frame that shows so many mm to each side and from one depth to another, to one scale both ways. */
-export function frameOf(width: number, height: number, half: number, top: number, bottom: number): Frame {
-  const k = Math.min(width / (2 * half), height / (bottom - top));
-  const spare = (height - k * (bottom - top)) / 2;
-  return { k, x: (mm) => width / 2 + mm * k, y: (mm) => spare + (mm - top) * k };
+/**
+ * A frame that shows so many mm to each side and from one depth to another. What is long and thin may be drawn a whole
+ * number of times as wide as long, so that gaps of tenths can be seen.
+ */
+export function frameOf(
+  width: number,
+  height: number,
+  half: number,
+  top: number,
+  bottom: number,
+  widest = 1,
+): Frame & { times: number } {
+  const ky = Math.min(width / (2 * half), height / (bottom - top));
+  const times = Math.max(1, Math.min(widest, Math.floor(width / (2 * half) / ky)));
+  const k = ky * times;
+  const spare = (height - ky * (bottom - top)) / 2;
+  return { k, ky, times, x: (mm) => width / 2 + mm * k, y: (mm) => spare + (mm - top) * ky };
 }
 
 const path = (points: number[], closed: boolean, frame: Frame) => {

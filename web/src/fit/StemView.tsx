@@ -65,32 +65,36 @@ export function StemView({ view, draft, width, height, onHeight }: Props) {
         <rect width="2" height="6" fill="var(--soft)" opacity="0.5" />
       </pattern>
       <line x1={0} x2={width} y1={soil} y2={soil} stroke="var(--soft)" strokeWidth={1.5} />
-      {readings.map((r) => (
-        <g key={r.heightMm}>
-          <line
-            x1={middle - 22}
-            x2={middle + 22}
-            y1={y(r.heightMm)}
-            y2={y(r.heightMm)}
-            stroke="var(--soft)"
-            strokeDasharray="2 3"
-          />
-          <text x={middle + 28} y={y(r.heightMm) + 4} className="code fill-soft text-[12px]">
-            {lengthWords(r.diameterMm, length)}
+      {readings
+        .filter((r) => Math.abs(y(r.heightMm) - y(view.heightMm)) > 12)
+        .map((r) => (
+          <g key={r.heightMm}>
+            <line
+              x1={middle - 22}
+              x2={middle + 22}
+              y1={y(r.heightMm)}
+              y2={y(r.heightMm)}
+              stroke="var(--soft)"
+              strokeDasharray="2 3"
+            />
+            <text x={middle + 28} y={y(r.heightMm) + 4} className="code fill-soft text-[12px]">
+              {lengthWords(r.diameterMm, length)}
+            </text>
+          </g>
+        ))}
+      {[low, high]
+        .filter((mm) => mm > 0 && mm < tip && Math.abs(y(mm) - y(view.heightMm)) > 20)
+        .map((mm) => (
+          <text
+            key={mm}
+            x={width}
+            y={y(mm) + (mm === low ? 13 : -4)}
+            textAnchor="end"
+            className="code fill-soft text-[12px]"
+          >
+            {mm === low ? "from" : "to"} {lengthWords(mm, length)}
           </text>
-        </g>
-      ))}
-      {[low, high].map((mm, i) => (
-        <text
-          key={i === 0 ? "low" : "high"}
-          x={width}
-          y={y(mm) + (i === 0 ? 14 : -5)}
-          textAnchor="end"
-          className="code fill-soft text-[12px]"
-        >
-          {mm > 0 && mm < tip ? `${i === 0 ? "from" : "to"} ${lengthWords(mm, length)}` : ""}
-        </text>
-      ))}
+        ))}
       <g
         className="cursor-ns-resize"
         onPointerDown={take}

@@ -42,7 +42,7 @@ class DemoFit {
 
     // A potted stock thins by about a millimetre for each hundred of height.
     private static StemMeasure stock(Random random) {
-        double low = tenth(8 + random.nextDouble() * 4);
+        double low = tenth(7.8 + random.nextDouble() * 2.6);
         double taper = 0.8 + random.nextDouble() * 0.5;
         List<Taper.StemReading> readings = List.of(
                 new Taper.StemReading(80, low),

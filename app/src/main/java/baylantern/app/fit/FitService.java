@@ -165,6 +165,9 @@ class FitService implements FitMeasure {
     private List<FitView.WayView> ways(ContactModel model, Joint joint, Wrap wrap) {
         List<FitView.WayView> ways = new ArrayList<>();
         for (Way way : model.ways()) {
+            if (!model.hasRoom(way, joint.stock(), joint.scion())) {
+                continue;
+            }
             Wish wish =
                     new Wish(way, joint.placing().cutMm(), null, joint.placing().tiltDeg(), null, null);
             Joint best = bench.joint(model.key(), joint.stock(), joint.scion(), wish, wrap);

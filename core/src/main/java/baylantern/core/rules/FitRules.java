@@ -17,13 +17,25 @@ public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, M
      * What a technique asks of the maker and gives.
      *
      * @param skill 1 anyone, 2 practised, 3 a steady hand
+     * @param hold how firmly it holds itself while it heals, 0 to 1
      * @param insurance share of the stock that is left for another try where the graft fails, 0 to 1
      * @param rest how well it does while the stock rests, 0 to 1
      * @param active how well it does while the stock grows, 0 to 1
      * @param needs what it is made of
+     * @param bestFrom lowest ratio of scion to stock it was made for
+     * @param bestTo highest such ratio
      * @param lowestMm how low on the stem it is made at least, in mm above soil
      */
-    public record Trait(int skill, double insurance, double rest, double active, Needs needs, double lowestMm) {}
+    public record Trait(
+            int skill,
+            double hold,
+            double insurance,
+            double rest,
+            double active,
+            Needs needs,
+            double lowestMm,
+            double bestFrom,
+            double bestTo) {}
 
     /** What a graft is made of. */
     public enum Needs {

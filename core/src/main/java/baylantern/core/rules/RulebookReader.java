@@ -45,11 +45,14 @@ final class RulebookReader {
     private static FitRules.Trait trait(Yaml file) {
         return new FitRules.Trait(
                 (int) file.number("skill"),
+                file.number("hold"),
                 file.number("insurance"),
                 file.number("rest"),
                 file.number("active"),
                 FitRules.Needs.valueOf(file.text("needs")),
-                file.number("lowestMm"));
+                file.number("lowestMm"),
+                Double.parseDouble(file.texts("best").get(0)),
+                Double.parseDouble(file.texts("best").get(1)));
     }
 
     private static Map<BudStage, Double> byStage(Yaml file) {

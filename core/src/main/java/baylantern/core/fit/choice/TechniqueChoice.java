@@ -27,9 +27,11 @@ import org.jspecify.annotations.Nullable;
  *
  * <pre>
  *   score = Σ weight · part,   parts in 0 to 1:
- *   contact   share of the best possible
+ *   contact   √ of the share of the best possible, on average over where such a hand lays it: the first half of the
+ *             cambium does more for a graft than the second
  *   take      (n·mean + s·start)/(n + s), the grower's own takes with it
- *   skill     1 where the hand is practised enough, a third less for each step short
+ *   sizes     1 at the ratios it was made for, falling to 0 at the ends of those it bears
+ *   skill     1 where the hand is practised enough, half less for each step short
  *   season    how well it does with a stock that grows or rests
  *   insurance how much of the stock is left where the graft fails
  *   wood      1 / buds used
@@ -39,6 +41,14 @@ import org.jspecify.annotations.Nullable;
  * <p>The weights add to 1 (rulebook). Contact of buds is an area and of the others a line; both enter as shares.
  */
 public final class TechniqueChoice {
+
+    /** How far a beginner, a practised and a steady hand stray, as shares of the usual. */
+    private static final List<Double> STRAY = List.of(1.4, 1.0, 0.6);
+
+    private static final double STEP_SHORT = 0.5;
+
+    /** What is left where slipping bark would help and does not slip. */
+    private static final double WITHOUT_HELP = 0.4;
 
     private final Rulebook rules;
     private final FitRules fit;
@@ -153,10 +163,12 @@ public final class TechniqueChoice {
         Trait trait = fit.trait(technique.key());
         Contact contact = bench.quick(technique.key(), on.stem(), on.scion());
         List<ScorePart> parts = new ArrayList<>();
-        parts.add(part("contact", "cambium that meets", contact.share(), "weightContact"));
+        parts.add(part("contact", "cambium to be expected", expected(technique, on), "weightContact"));
+        parts.add(part("sizes", "sizes it was made for", sizes(technique, trait, on), "weightSizes"));
         parts.add(part("take", takeWords(technique, on), take(technique, on), "weightTake"));
         parts.add(part("skill", skillWords(trait, on), skill(trait, on), "weightSkill"));
-        parts.add(part("season", seasonWords(on), season(trait, on), "weightSeason"));
+        parts.add(part("hold", "holds itself while it heals", trait.hold(), "weightHold"));
+        parts.add(part("season", seasonWords(technique, on), season(technique, trait, on), "weightSeason"));
         parts.add(part("insurance", "stock left for another try", trait.insurance(), "weightInsurance"));
         parts.add(part("wood", "buds used", economy(technique), "weightWood"));
         Favour favour = fit.favours().get(on.scionSpecies().key());
@@ -170,6 +182,23 @@ public final class TechniqueChoice {
 
     private ScorePart part(String key, String words, double part, String weight) {
         return new ScorePart(key, words, part, fit.value(weight));
+    }
+
+    // A hand strays the less the more it is practised. A bud's area is not a stick's line: it is held down to compare.
+    private double expected(Technique technique, BenchCase on) {
+        double stray = fit.value("strayMm") * STRAY.get(on.skill() - 1);
+        double share = bench.expectedShare(technique.key(), on.stem(), on.scion(), stray);
+        return Math.sqrt(technique.group() == Technique.Group.BUD ? share * fit.value("budWorth") : share);
+    }
+
+    // 1 at the ratios a technique was made for, falling to 0 at the ends of those it bears.
+    private static double sizes(Technique technique, Trait trait, BenchCase on) {
+        double ratio = on.ratio();
+        double off = Math.max(0, Math.max(trait.bestFrom() - ratio, ratio - trait.bestTo()));
+        double room = ratio < trait.bestFrom()
+                ? trait.bestFrom() - technique.ratio().low()
+                : technique.ratio().high() - trait.bestTo();
+        return off == 0 ? 1 : room > 0 ? Math.max(0, 1 - off / room) : 0;
     }
 
     private double take(Technique technique, BenchCase on) {
@@ -186,23 +215,29 @@ public final class TechniqueChoice {
     }
 
     private static double skill(Trait trait, BenchCase on) {
-        return Math.max(0, 1 - Math.max(0, trait.skill() - on.skill()) / 3.0 * 1.5);
+        return Math.max(0, 1 - Math.max(0, trait.skill() - on.skill()) * STEP_SHORT);
     }
 
     private static String skillWords(Trait trait, BenchCase on) {
         return trait.skill() > on.skill() ? "asks a steadier hand" : "within the hand's practice";
     }
 
-    private static double season(Trait trait, BenchCase on) {
-        return switch (on.stock()) {
+    private static double season(Technique technique, Trait trait, BenchCase on) {
+        double season = switch (on.stock()) {
             case ACTIVE -> trait.active();
             case RESTING -> trait.rest();
             case UNKNOWN -> (trait.active() + trait.rest()) / 2;
         };
+        return stuck(technique, on) ? season * WITHOUT_HELP : season;
     }
 
-    private static String seasonWords(BenchCase on) {
-        return "with the stock " + (on.stock() == Growth.RESTING ? "resting" : "growing");
+    private static boolean stuck(Technique technique, BenchCase on) {
+        return technique.bark() == Technique.Bark.HELPS && on.slips() == Slips.NO;
+    }
+
+    private static String seasonWords(Technique technique, BenchCase on) {
+        String doing = on.stock() == Growth.RESTING ? "resting" : on.stock() == Growth.ACTIVE ? "growing" : "unknown";
+        return "with the stock " + doing + (stuck(technique, on) ? " and bark that sticks" : "");
     }
 
     private static double economy(Technique technique) {

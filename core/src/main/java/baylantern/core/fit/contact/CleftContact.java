@@ -34,6 +34,11 @@ final class CleftContact extends WedgeModel {
     }
 
     @Override
+    public boolean hasRoom(Way way, Round stock, Round scion) {
+        return way == Way.TWO ? 2 * scion.radiusMm() <= stock.radiusMm() : super.hasRoom(way, stock, scion);
+    }
+
+    @Override
     public String depthName() {
         return "Half-thickness at the top of the wedge";
     }

@@ -33,6 +33,11 @@ public abstract class ContactModel {
         return List.of(Way.USUAL);
     }
 
+    /** True where there is room for this way of cutting. */
+    public boolean hasRoom(Way way, Round stock, Round scion) {
+        return ways().contains(way);
+    }
+
     /** What the depth of a placing is here, as the grower says it; empty where there is none to choose. */
     public abstract String depthName();
 

@@ -15,6 +15,7 @@ public final class FitBench {
     private static final double FINE_MM = 0.02;
     private static final double SLIP_STEP_MM = 0.1;
     private static final double SAME = 1e-6;
+    private static final int STRAYS = 2;
 
     private final Rulebook rules;
     private final FitRules fit;
@@ -75,7 +76,7 @@ public final class FitBench {
         ContactModel model = model(techniqueKey);
         Technique technique = rules.technique(techniqueKey).orElseThrow();
         notTooThick(technique, stock, scion);
-        Way way = wish.way() != null && model.ways().contains(wish.way())
+        Way way = wish.way() != null && model.hasRoom(wish.way(), stock, scion)
                 ? wish.way()
                 : model.ways().get(0);
         double cut =
@@ -176,6 +177,22 @@ public final class FitBench {
     /** The contact of {@link #laidWell}; never more than the best. */
     public Contact quick(String techniqueKey, Round stock, Round scion) {
         return model(techniqueKey).contact(laidWell(techniqueKey, stock, scion));
+    }
+
+    /**
+     * The share of contact to be expected of a hand that strays: the mean over five placings from {@code strayMm} left
+     * to as far right of the one laid well. Lines that run side by side lose all at once, lines that cross lose little.
+     */
+    public double expectedShare(String techniqueKey, Round stock, Round scion, double strayMm) {
+        ContactModel model = model(techniqueKey);
+        Joint joint = laidWell(techniqueKey, stock, scion);
+        double whole = model.contact(joint).whole();
+        double sum = 0;
+        for (int i = -STRAYS; i <= STRAYS; i++) {
+            double x = joint.placing().offsetMm() + strayMm * i / STRAYS;
+            sum += Math.min(whole, model.met(joint.at(joint.placing().offset(x))));
+        }
+        return sum / (2 * STRAYS + 1) / whole;
     }
 
     /** The usual cut laid well, found quickly: only the offsets the model names are tried. */

@@ -108,13 +108,14 @@ abstract class WedgeModel extends ContactModel {
     }
 
     private void spots(Sketch sketch, Joint joint, Lying lying, double level, double c, double[] thick) {
-        for (Face face : faces(joint)) {
-            boolean front = face.equals(faces(joint).get(0));
+        List<Face> faces = faces(joint);
+        for (int i = 0; i < faces.size(); i++) {
+            Face face = faces.get(i);
+            double y = i == 0 ? c + thick[1] : c - thick[0];
             for (int side = -1; side <= 1; side += 2) {
                 if ((lying.side() == 0 || lying.side() == side) && level >= face.from() && level <= face.to()) {
                     double x = scionEdge(joint, lying, face, side, joint.c()).at(level);
-                    double gap = x - stockEdge(joint, face, side).at(level);
-                    sketch.spot(x, front ? c + thick[1] : c - thick[0], gap, near());
+                    sketch.spot(x, y, x - stockEdge(joint, face, side).at(level), near());
                 }
             }
         }
