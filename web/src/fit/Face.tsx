@@ -25,7 +25,7 @@ export function Face({ view, width, height, onMove }: Props) {
     { grip: Grip; x: number; y: number; from: FitView["placing"]; k: number; ky: number } | undefined
   >(undefined);
   const { offsetMm, tiltDeg, cutMm } = view.placing;
-  const reach = Math.max(view.stockMm / 2, Math.abs(offsetMm) + view.scionMm / 2) + 7;
+  const reach = Math.max(view.stockMm / 2, Math.abs(offsetMm) + view.scionMm / 2) + 2.5;
   const half = Math.ceil(reach / 2) * 2;
   const frame = frameOf(width - 44, height, half, -0.38 * cutMm, cutMm + 12, 4);
   const lean = Math.tan((tiltDeg * Math.PI) / 180);

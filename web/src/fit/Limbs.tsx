@@ -131,7 +131,7 @@ export function Limbs() {
       </section>
       <aside className="w-[380px] shrink-0 border-line border-l bg-surface px-[22px] py-4 max-lg:w-full max-lg:border-t max-lg:border-l-0">
         <LimbList season={season} chosen={chosen} onChoose={setChosen} />
-        {code && <LimbEntry key={code} code={code} season={season} />}
+        {code && tree.data?.code === code && <LimbEntry key={code} code={code} season={season} />}
         <p className="mt-3 text-[13.5px] text-soft">
           Saws and ladders: trained use, protective gear, never alone. Undercut a heavy limb first, bevel the
           rim, seal and whitewash the wound. Fig latex and mango sap burn skin and eyes. Follow labels and

@@ -75,7 +75,7 @@ export function Pairing() {
     });
   };
   const addStems = (species: string) => {
-    const all = (stems.data ?? []).filter((s) => s.speciesKey === species && s.measure.readings.length > 0);
+    const all = (stems.data ?? []).filter((s) => s.speciesKey === species && s.measuredOn !== undefined);
     const others = draft.stems.filter((s) => !all.some((a) => a.stemId === s.stemId));
     set({
       stockSpecies: species,

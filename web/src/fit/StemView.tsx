@@ -92,7 +92,7 @@ export function StemView({ view, draft, width, height, onHeight }: Props) {
             textAnchor="end"
             className="code fill-soft text-[12px]"
           >
-            {mm === low ? "from" : "to"} {lengthWords(mm, length)}
+            {lengthWords(length === "mm" ? Math.round(mm) : mm, length)}
           </text>
         ))}
       <g

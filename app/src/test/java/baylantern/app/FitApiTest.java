@@ -239,6 +239,15 @@ class FitApiTest extends ApiTest {
         Http.Answer more = http.post("/api/fit/pairings", batch(pieces("s", new double[501]), pieces("t", 8)));
         assertThat(more.json().get("detail").asString())
                 .isEqualTo("501 sticks are too many to pair at once; take up to 500.");
+        Map<String, Object> strangers = batch(pieces("s", 8), pieces("t", 8));
+        Map<String, Object> onCitrus = on("NO");
+        onCitrus.put("stockSpecies", "citrus");
+        strangers.put("on", onCitrus);
+        assertThat(http.post("/api/fit/pairings", strangers)
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("avocado on citrus cannot join");
         Http.Answer twice = http.post(
                 "/api/fit/pairings",
                 batch(List.of(Map.of("id", "a", "diameterMm", 8), Map.of("id", "a", "diameterMm", 9)), pieces("t", 8)));

@@ -103,7 +103,8 @@ class CaseService {
         return of(entry, takes, skill, scionRound, stockRound);
     }
 
-    private Species species(String field, String key) {
+    /** The species with this key; throws {@link FitRefused} naming the field where there is none. */
+    Species species(String field, String key) {
         return rules.species(key)
                 .orElseThrow(() ->
                         new FitRefused(field, key, "a species of the rulebook", "There is no species " + key + "."));

@@ -36,6 +36,7 @@ class FitService implements FitMeasure {
 
     private static final double FLUSH_FROM_MM = 0.15;
     private static final double ABOVE = 1.25;
+    private static final double HUNDREDTHS = 100;
 
     private final Rulebook rules;
     private final FitBench bench;
@@ -156,8 +157,9 @@ class FitService implements FitMeasure {
         cuts.add(new CutStep("height", "Stock, height", height, height, false));
         cuts.addAll(model.cuts(joint));
         double off = Math.abs(joint.placing().offsetMm());
-        cuts.add(new CutStep(
-                "offset", "Scion off the middle, " + side(joint.placing().offsetMm()), off, off, false));
+        String side = side(joint.placing().offsetMm());
+        String words = "Scion off the middle" + (side.equals("middle") ? "" : ", " + side);
+        cuts.add(new CutStep("offset", words, off, off, false));
         cuts.add(new CutStep("slip", "May slip before contact halves", measured.slipMm(), measured.slipMm(), false));
         return cuts;
     }
@@ -190,7 +192,7 @@ class FitService implements FitMeasure {
 
     private static void outside(
             List<Finding> mind, String rule, String field, String what, double x, Figure range, String unit) {
-        if (!range.spans(x)) {
+        if (!range.spans(Math.round(x * HUNDREDTHS) / HUNDREDTHS)) {
             String valid = Plain.number(range.low()) + " to " + Plain.number(range.high()) + unit;
             mind.add(Finding.warns(
                     rule,

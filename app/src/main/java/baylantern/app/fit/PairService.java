@@ -6,14 +6,16 @@ import baylantern.core.fit.Round;
 import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.fit.choice.TechniqueChoice;
 import baylantern.core.fit.contact.FitBench;
-import baylantern.core.fit.contact.FitBench.Wish;
+import baylantern.core.fit.contact.FitBench.Wrap;
 import baylantern.core.fit.contact.Joint;
 import baylantern.core.fit.pairing.PairJudge;
 import baylantern.core.fit.pairing.Pairing;
 import baylantern.core.fit.pairing.Pairing.Paired;
 import baylantern.core.fit.pairing.Pairing.Piece;
 import baylantern.core.fit.pairing.Spare;
+import baylantern.core.rules.Kinship;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -66,8 +68,22 @@ class PairService {
 
     /** Requires sizes that can be and each name once, before the long work begins. */
     void check(PairEntry entry) {
+        kin(entry.on());
         check("sticks", entry.sticks());
         check("stems", entry.stems());
+    }
+
+    private void kin(CaseEntry on) {
+        Species scion = cases.species("scionSpecies", on.scionSpecies());
+        Species stock = cases.species("stockSpecies", on.stockSpecies());
+        Kinship kinship = rules.kinship(scion, stock);
+        if (kinship.verdict() == Kinship.Verdict.REFUSED) {
+            throw new FitRefused(
+                    "scionSpecies",
+                    scion.name(),
+                    "kin of " + stock.name(),
+                    scion.name() + " on " + stock.name() + " cannot join: " + kinship.why() + ".");
+        }
     }
 
     private void check(String field, List<Piece> pieces) {
@@ -127,7 +143,9 @@ class PairService {
         String key = Objects.requireNonNull(paired.worth().techniqueKey());
         Round scion = Round.of(stick.diameterMm(), stick.barkMm(), rules.fit());
         Round stock = Round.of(stem.diameterMm(), stem.barkMm(), rules.fit());
-        Joint joint = bench.joint(key, stock, scion, Wish.NONE, entry.wrap());
+        Joint right = bench.laidWell(key, stock, scion);
+        double offset = right.placing().offsetMm() * (entry.wrap() == Wrap.CLOCKWISE ? 1 : -1);
+        Joint joint = right.at(right.placing().offset(offset));
         return new OnePair(
                 paired.stickId(),
                 paired.stemId(),

@@ -95,6 +95,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @Override
     protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (e.getMostSpecificCause() instanceof FitRefused refused) {
+            return ResponseEntity.unprocessableContent().body(fit(refused));
+        }
         String why = e.getMostSpecificCause().getMessage();
         String first = why == null ? "" : why.lines().findFirst().orElse("");
         if (e.getMostSpecificCause() instanceof MismatchedInputException mismatch && first.contains("oating-point")) {

@@ -129,7 +129,9 @@ public final class LimbPlan {
         }
         if (chosen.contains(limb)) {
             int scions = scions(limb);
-            return new LimbStep(limb, LimbFate.GRAFT, scions, technique(limb, slips), graftWords(limb, scions));
+            String technique = technique(limb, slips);
+            String wait = technique.equals("bark") && !slips ? "; once the bark slips" : "";
+            return new LimbStep(limb, LimbFate.GRAFT, scions, technique, graftWords(limb, scions) + wait);
         }
         if (school == TreeSchool.THIRD) {
             return new LimbStep(

@@ -17,10 +17,15 @@ import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.Rulebook;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import org.jgrapht.Graph;
+import org.jgrapht.alg.matching.KuhnMunkresMinimalWeightBipartitePerfectMatching;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.jgrapht.graph.SimpleWeightedGraph;
 import org.junit.jupiter.api.Test;
 
 /** Pairing against trying every way of pairing; costs to a millionth. */
@@ -34,6 +39,42 @@ class PairingTest {
         double[][] cost = {{4, 1, 3}, {2, 0, 5}, {3, 2, 2}};
         int[] column = Assignment.solve(cost);
         assertThat(cost[0][column[0]] + cost[1][column[1]] + cost[2][column[2]]).isEqualTo(5);
+    }
+
+    /** Against the Kuhn–Munkres solver of JGraphT, on matrices too large to try every way. */
+    @Test
+    void aLargeAssignmentCostsWhatAnotherSolverFinds() {
+        Random random = new Random(7);
+        for (int n = 20; n <= 80; n += 20) {
+            double[][] cost = new double[n][n];
+            Graph<Integer, DefaultWeightedEdge> graph = new SimpleWeightedGraph<>(DefaultWeightedEdge.class);
+            Set<Integer> rows = new LinkedHashSet<>();
+            Set<Integer> columns = new LinkedHashSet<>();
+            for (int i = 0; i < n; i++) {
+                graph.addVertex(i);
+                graph.addVertex(n + i);
+                rows.add(i);
+                columns.add(n + i);
+            }
+            for (int i = 0; i < n; i++) {
+                for (int k = 0; k < n; k++) {
+                    cost[i][k] = random.nextInt(4) == 0 ? 0 : -random.nextDouble();
+                    graph.setEdgeWeight(graph.addEdge(i, n + k), cost[i][k]);
+                }
+            }
+            int[] column = Assignment.solve(cost);
+            double sum = 0;
+            for (int i = 0; i < n; i++) {
+                sum += cost[i][column[i]];
+            }
+            assertThat(column).doesNotHaveDuplicates();
+            assertThat(sum)
+                    .isCloseTo(
+                            new KuhnMunkresMinimalWeightBipartitePerfectMatching<>(graph, rows, columns)
+                                    .getMatching()
+                                    .getWeight(),
+                            within(1e-9));
+        }
     }
 
     @Test
