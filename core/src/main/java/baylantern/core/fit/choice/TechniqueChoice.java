@@ -5,6 +5,7 @@ import baylantern.core.fit.choice.BenchCase.Growth;
 import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.fit.contact.Contact;
 import baylantern.core.fit.contact.FitBench;
+import baylantern.core.fit.contact.Joint;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.FitRules;
 import baylantern.core.rules.FitRules.Favour;
@@ -161,9 +162,10 @@ public final class TechniqueChoice {
     /** What a technique is worth on a case, whether or not it is refused; throws where the sizes cannot be drawn. */
     public Suited suited(Technique technique, BenchCase on) {
         Trait trait = fit.trait(technique.key());
-        Contact contact = bench.quick(technique.key(), on.stem(), on.scion());
+        Joint joint = bench.laidWell(technique.key(), on.stem(), on.scion());
+        Contact contact = bench.model(technique.key()).contact(joint);
         List<ScorePart> parts = new ArrayList<>();
-        parts.add(part("contact", "cambium to be expected", expected(technique, on), "weightContact"));
+        parts.add(part("contact", "cambium to be expected", expected(technique, on, joint, contact), "weightContact"));
         parts.add(part("sizes", "sizes it was made for", sizes(technique, trait, on), "weightSizes"));
         parts.add(part("take", takeWords(technique, on), take(technique, on), "weightTake"));
         parts.add(part("skill", skillWords(trait, on), skill(trait, on), "weightSkill"));
@@ -185,9 +187,9 @@ public final class TechniqueChoice {
     }
 
     // A hand strays the less the more it is practised. A bud's area is not a stick's line: it is held down to compare.
-    private double expected(Technique technique, BenchCase on) {
+    private double expected(Technique technique, BenchCase on, Joint joint, Contact contact) {
         double stray = fit.value("strayMm") * STRAY.get(on.skill() - 1);
-        double share = bench.expectedShare(technique.key(), on.stem(), on.scion(), stray);
+        double share = bench.expectedShare(technique.key(), joint, contact.whole(), stray);
         return Math.sqrt(technique.group() == Technique.Group.BUD ? share * fit.value("budWorth") : share);
     }
 

@@ -10,7 +10,7 @@ import java.util.function.DoubleUnaryOperator;
  */
 abstract class AreaModel extends ContactModel {
 
-    private static final int STRIPS = 400;
+    private static final int STRIPS = 160;
 
     AreaModel(String key, FitRules rules) {
         super(key, rules);

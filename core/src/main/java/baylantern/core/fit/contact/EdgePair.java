@@ -2,7 +2,6 @@ package baylantern.core.fit.contact;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.DoubleUnaryOperator;
 
 /**
  * An edge of the scion beside an edge of the stock on the same face. They meet where they lie within the tolerance of
@@ -82,9 +81,13 @@ record EdgePair(Edge scion, Edge stock, double from, double to, double near, boo
 
     @Override
     public double wholeMm() {
-        DoubleUnaryOperator both = this::gap;
         List<Double> cuts = new ArrayList<>(List.of(from, to));
-        cuts.addAll(Roots.scanned(z -> Double.isNaN(both.applyAsDouble(z)) ? Double.NaN : 1, from, to));
+        for (Edge edge : List.of(scion, stock)) {
+            if (edge instanceof Arc arc) {
+                ends(arc, cuts);
+            }
+        }
+        cuts.removeIf(z -> !(z >= from && z <= to));
         cuts.sort(null);
         double sum = 0;
         for (int i = 1; i < cuts.size(); i++) {

@@ -174,23 +174,16 @@ public final class FitBench {
         return Math.abs(joint.bigR() - joint.r()) + Math.min(joint.bigR(), joint.r()) / 2;
     }
 
-    /** The contact of {@link #laidWell}; never more than the best. */
-    public Contact quick(String techniqueKey, Round stock, Round scion) {
-        return model(techniqueKey).contact(laidWell(techniqueKey, stock, scion));
-    }
-
     /**
      * The share of contact to be expected of a hand that strays: the mean over five placings from {@code strayMm} left
      * to as far right of the one laid well. Lines that run side by side lose all at once, lines that cross lose little.
      */
-    public double expectedShare(String techniqueKey, Round stock, Round scion, double strayMm) {
+    public double expectedShare(String techniqueKey, Joint laidWell, double whole, double strayMm) {
         ContactModel model = model(techniqueKey);
-        Joint joint = laidWell(techniqueKey, stock, scion);
-        double whole = model.contact(joint).whole();
         double sum = 0;
         for (int i = -STRAYS; i <= STRAYS; i++) {
-            double x = joint.placing().offsetMm() + strayMm * i / STRAYS;
-            sum += Math.min(whole, model.met(joint.at(joint.placing().offset(x))));
+            double x = laidWell.placing().offsetMm() + strayMm * i / STRAYS;
+            sum += Math.min(whole, model.met(laidWell.at(laidWell.placing().offset(x))));
         }
         return sum / (2 * STRAYS + 1) / whole;
     }

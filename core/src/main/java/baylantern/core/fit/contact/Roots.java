@@ -7,7 +7,7 @@ import java.util.function.DoubleUnaryOperator;
 /** Where functions cross zero. */
 final class Roots {
 
-    private static final int CELLS = 240;
+    private static final int CELLS = 120;
     private static final int HALVINGS = 48;
 
     private Roots() {}
@@ -26,7 +26,7 @@ final class Roots {
         return q == 0 ? new double[] {0} : new double[] {q / a, c / q};
     }
 
-    /** Changes of sign of f between from and to; a pair of them nearer than a cell of 1/240 may be missed. */
+    /** Changes of sign of f between from and to; a pair of them nearer than a cell of 1/120 may be missed. */
     static List<Double> scanned(DoubleUnaryOperator f, double from, double to) {
         List<Double> found = new ArrayList<>();
         double step = (to - from) / CELLS;
