@@ -77,20 +77,27 @@ export function FitBench() {
     if (!view) return {};
     const by = (event: KeyboardEvent) => (event.shiftKey ? STEP.coarse : STEP.fine);
     const p = view.placing;
-    const tenth = (x: number) => Math.round(x * 10) / 10;
-    const nudge = (next: Move) => setDraft((before) => ({ ...before, wish: { ...before.wish, ...next } }));
+    // Steps add up on what was asked for last, so that quick keys do not overtake the answers.
+    const step = (part: "offsetMm" | "tiltDeg" | "cutMm", by: number) =>
+      setDraft((before) => ({
+        ...before,
+        wish: { ...before.wish, [part]: Math.round(((before.wish[part] ?? p[part]) + by) * 10) / 10 },
+      }));
     const along = (mm: number) =>
-      setDraft((before) => ({ ...before, height: Math.max(0, Math.round(view.heightMm + mm)) }));
+      setDraft((before) => ({
+        ...before,
+        height: Math.max(0, Math.round((before.height ?? view.heightMm) + mm)),
+      }));
     const ways = view.ways.map((w) => w.way);
     return {
-      ArrowLeft: (e: KeyboardEvent) => nudge({ offsetMm: tenth(p.offsetMm - by(e)) }),
-      ArrowRight: (e: KeyboardEvent) => nudge({ offsetMm: tenth(p.offsetMm + by(e)) }),
+      ArrowLeft: (e: KeyboardEvent) => step("offsetMm", -by(e)),
+      ArrowRight: (e: KeyboardEvent) => step("offsetMm", by(e)),
       ArrowUp: (e: KeyboardEvent) => along(e.shiftKey ? 25 : 5),
       ArrowDown: (e: KeyboardEvent) => along(e.shiftKey ? -25 : -5),
-      j: () => view.tilts && nudge({ tiltDeg: tenth(p.tiltDeg - 0.5) }),
-      k: () => view.tilts && nudge({ tiltDeg: tenth(p.tiltDeg + 0.5) }),
-      n: () => nudge({ cutMm: p.cutMm - 1 }),
-      m: () => nudge({ cutMm: p.cutMm + 1 }),
+      j: () => view.tilts && step("tiltDeg", -0.5),
+      k: () => view.tilts && step("tiltDeg", 0.5),
+      n: () => step("cutMm", -1),
+      m: () => step("cutMm", 1),
       b: () => setDraft((before) => ({ ...before, wish: { ...before.wish, offsetMm: undefined } })),
       w: () =>
         setDraft((before) => ({

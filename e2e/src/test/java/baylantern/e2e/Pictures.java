@@ -22,6 +22,36 @@ class Pictures extends ScreenTest {
                         .resolve(name + ".png")));
     }
 
+    private static void fit(Page desk) {
+        desk.navigate("/fit");
+        assertThat(desk.locator("[data-meets]").first()).isVisible();
+        desk.getByLabel(Pattern.compile("^Stick, mm")).fill("7.8");
+        desk.evaluate("() => document.activeElement.blur()");
+        for (int i = 0; i < 4; i++) {
+            desk.keyboard().press("Shift+ArrowDown");
+        }
+        assertThat(desk.getByText("Flush on the right")).isVisible();
+        keep(desk, "fit-cleft");
+        desk.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Technique").setExact(true))
+                .selectOption("whip-tongue");
+        assertThat(desk.getByText("Tongue, split by rocking")).isVisible();
+        keep(desk, "fit-whip");
+        desk.navigate("/fit/pairing");
+        desk.getByLabel("Sticks of a lot").selectOption("HA-26-W02");
+        desk.getByLabel(Pattern.compile("^Thickness of a stick")).fill("5.8 6.9 7.4 8.1 8.8 21");
+        desk.keyboard().press("Enter");
+        desk.getByLabel("Free stems of the farm").selectOption("avocado");
+        assertThat(desk.getByText("sticks find a stem")).isVisible();
+        desk.evaluate("() => document.activeElement.blur()");
+        desk.keyboard().press("ArrowRight");
+        desk.keyboard().press("ArrowRight");
+        desk.keyboard().press("ArrowRight");
+        keep(desk, "pairing");
+        desk.navigate("/fit/limbs?keep=NURSE");
+        assertThat(desk.getByText("keep as nurse").first()).isVisible();
+        keep(desk, "limbs");
+    }
+
     @Test
     void take() {
         try (Lantern empty = Lantern.empty()) {
@@ -36,17 +66,11 @@ class Pictures extends ScreenTest {
             desk.navigate("/flush");
             assertThat(desk.getByText("its wave on the band")).isVisible();
             keep(desk, "flush");
-            desk.navigate("/flush/HA-M1");
-            assertThat(desk.getByText("How sure")).isVisible();
-            keep(desk, "flush-tree");
             desk.navigate("/flush");
             desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Petrel Deep on")))
                     .click();
             assertThat(desk.getByText("Before and on the day")).isVisible();
             keep(desk, "graft-day");
-            desk.navigate("/farm/weather");
-            assertThat(desk.getByText("Normals of the site")).isVisible();
-            keep(desk, "weather");
             desk.navigate("/bench");
             desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("MG-122"))
                     .click();
@@ -57,13 +81,12 @@ class Pictures extends ScreenTest {
                     .first()
                     .click();
             keep(desk, "takes");
-            desk.navigate("/trees");
-            keep(desk, "trees");
             desk.navigate("/rules");
             keep(desk, "rules");
             desk.navigate("/wood/lot/LF-26-W01");
             assertThat(desk.getByText("Ledger ·")).isVisible();
             keep(desk, "wood");
+            fit(desk);
             desk.navigate("/lineage/PLANT-11");
             assertThat(desk.getByText("came of it")).isVisible();
             keep(desk, "lineage");
@@ -72,10 +95,6 @@ class Pictures extends ScreenTest {
             keep(desk, "recall");
             desk.navigate("/graft/BO-26-001");
             keep(desk, "sheet");
-            desk.navigate("/farm/notebook");
-            desk.getByLabel("Notebook file").setInputFiles(Path.of("../app/src/test/resources/old-notebook.csv"));
-            assertThat(desk.getByText("What each column holds")).isVisible();
-            keep(desk, "import");
             Page evening = open(demo, 1280, 800, "lamplight");
             evening.navigate("/rounds");
             keep(evening, "rounds-lamplight");
