@@ -132,7 +132,6 @@ export function FitBench() {
         )}
         <Sizes
           draft={draft}
-          errorOf={errorOf}
           onChange={set}
           measuring={measuring}
           onMeasure={() => setMeasuring(!measuring)}

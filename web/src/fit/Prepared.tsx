@@ -116,10 +116,10 @@ function OneList({ list }: { list: List }) {
                   />
                 </td>
                 <td className="pr-3">
-                  {row.stick} <span className="code text-soft">{lengthWords(row.scionMm, length)}</span>
+                  {row.stick} <span className="code block text-soft">{lengthWords(row.scionMm, length)}</span>
                 </td>
                 <td className="pr-3">
-                  {row.stem} <span className="code text-soft">{lengthWords(row.stockMm, length)}</span>
+                  {row.stem} <span className="code block text-soft">{lengthWords(row.stockMm, length)}</span>
                 </td>
                 <td className="pr-3">{row.techniqueName}</td>
                 <td className="code whitespace-nowrap pr-3">

@@ -7,14 +7,13 @@ import { useStems } from "./fitApi";
 
 interface Props {
   draft: FitDraft;
-  errorOf: (field: string) => string | undefined;
   onChange: (change: Partial<FitDraft>) => void;
   measuring: boolean;
   onMeasure: () => void;
 }
 
 /** Which stick and which stem, how thick they are. */
-export function Sizes({ draft, errorOf, onChange, measuring, onMeasure }: Props) {
+export function Sizes({ draft, onChange, measuring, onMeasure }: Props) {
   const { length } = useChoices();
   const shelf = useShelf();
   const stems = useStems();
@@ -44,7 +43,7 @@ export function Sizes({ draft, errorOf, onChange, measuring, onMeasure }: Props)
           ))}
         </Select>
       </Field>
-      <Field label={`Stick, ${unit}`} error={errorOf("scionMm")}>
+      <Field label={`Stick, ${unit}`}>
         <Input
           inputMode="decimal"
           list="lot-sizes"
@@ -70,7 +69,7 @@ export function Sizes({ draft, errorOf, onChange, measuring, onMeasure }: Props)
         </Select>
       </Field>
       <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-        <Field label={`Stem, ${unit}`} error={errorOf("diameterMm") ?? errorOf("readings")}>
+        <Field label={`Stem, ${unit}`}>
           <Input
             inputMode="decimal"
             value={first.diameter}

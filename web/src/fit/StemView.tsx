@@ -66,7 +66,7 @@ export function StemView({ view, draft, width, height, onHeight }: Props) {
       </pattern>
       <line x1={0} x2={width} y1={soil} y2={soil} stroke="var(--soft)" strokeWidth={1.5} />
       {readings
-        .filter((r) => Math.abs(y(r.heightMm) - y(view.heightMm)) > 12)
+        .filter((r) => Math.abs(y(r.heightMm) - y(view.heightMm) + 8) > 20)
         .map((r) => (
           <g key={r.heightMm}>
             <line

@@ -15,6 +15,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 
 class ExchangeApiTest extends ApiTest {
 
@@ -28,9 +29,22 @@ class ExchangeApiTest extends ApiTest {
         return found;
     }
 
+    // What the third version wrote: nothing of fit, and grafts without the fit they were made with.
+    private static Map<String, String> ofVersionThree(byte[] zip) throws IOException {
+        Map<String, String> files = tables(zip);
+        files.keySet().removeIf(name -> name.startsWith("fit_"));
+        files.computeIfPresent(
+                "bench_graft.csv", (name, csv) -> csv.replaceAll("(,(\"[^\"]*\"|\\\\N)){7}\r\n", "\r\n"));
+        files.compute(
+                "manifest.json",
+                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 3")
+                        .replaceAll("\"fit_\\w+\" : \\d+,\\s*", ""));
+        return files;
+    }
+
     // What the second version wrote: no wood and no lineage.
     private static Map<String, String> ofVersionTwo(byte[] zip) throws IOException {
-        Map<String, String> files = tables(zip);
+        Map<String, String> files = ofVersionThree(zip);
         files.keySet().removeIf(name -> name.matches("(lineage|wood)_.*"));
         files.computeIfPresent("place_spot.csv", (name, csv) -> csv.replaceAll(",\"(insect_proof|FALSE)\"", ""));
         files.computeIfPresent(
@@ -68,6 +82,20 @@ class ExchangeApiTest extends ApiTest {
             }
         }
         return bytes.toByteArray();
+    }
+
+    @Test
+    void aFarmTakenOutBeforeThereWasFitStillComesIn() throws IOException {
+        http.smallFarm();
+        http.cleft(9, 1);
+        byte[] old = zipped(ofVersionThree(http.get("/api/exchange/farm.zip").bytes()));
+        emptyFarm();
+        Http.Answer brought = http.file("/api/exchange/farm.zip", old);
+        assertThat(brought.status()).as(brought.text()).isEqualTo(200);
+        assertThat(http.get("/api/fit/lists").json().size()).isZero();
+        JsonNode graft = http.get("/api/grafts").json().get("grafts").get(0);
+        assertThat(graft.get("scionMm").asDouble()).isEqualTo(8.0);
+        assertThat(graft.get("fitMet")).isNull();
     }
 
     @Test

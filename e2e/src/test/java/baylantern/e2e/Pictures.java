@@ -27,12 +27,15 @@ class Pictures extends ScreenTest {
         assertThat(desk.locator("[data-meets]").first()).isVisible();
         desk.getByLabel(Pattern.compile("^Stick, mm")).fill("7.8");
         desk.evaluate("() => document.activeElement.blur()");
+        assertThat(desk.getByText("stick 7.8 mm")).isVisible();
         for (int i = 0; i < 4; i++) {
             desk.keyboard().press("Shift+ArrowDown");
         }
         assertThat(desk.getByText("Flush on the right")).isVisible();
         keep(desk, "fit-cleft");
-        desk.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Technique").setExact(true))
+        desk.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("Technique").setExact(true))
                 .selectOption("whip-tongue");
         assertThat(desk.getByText("Tongue, split by rocking")).isVisible();
         keep(desk, "fit-whip");

@@ -16,6 +16,7 @@ record EdgePair(Edge scion, Edge stock, double from, double to, double near, boo
 
     private static final double JOINED = 1e-9;
     private static final double DRAW_EVERY_MM = 0.5;
+    private static final double INSIDE = 1e-6;
 
     /** Stretches in which the edges meet, from the top down. */
     List<Span> spans() {
@@ -114,7 +115,8 @@ record EdgePair(Edge scion, Edge stock, double from, double to, double near, boo
         Points points = new Points();
         for (int i = 0; i <= steps; i++) {
             double z = from + (to - from) * i / steps;
-            points.add(edge.at(z), z);
+            // Where a line begins, rounding may put its very end a hair outside.
+            points.add(edge.at(Math.min(to - INSIDE, Math.max(from + INSIDE, z))), z);
         }
         return points.all();
     }

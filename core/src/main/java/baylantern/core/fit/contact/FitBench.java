@@ -185,7 +185,7 @@ public final class FitBench {
             double x = laidWell.placing().offsetMm() + strayMm * i / STRAYS;
             sum += Math.min(whole, model.met(laidWell.at(laidWell.placing().offset(x))));
         }
-        return sum / (2 * STRAYS + 1) / whole;
+        return Math.min(1, sum / (2 * STRAYS + 1) / whole);
     }
 
     /** The usual cut laid well, found quickly: only the offsets the model names are tried. */

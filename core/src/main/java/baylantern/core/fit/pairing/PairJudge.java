@@ -63,11 +63,20 @@ public final class PairJudge implements Pairing.Judge {
             return choice.weigh(setting.of(scion, stock)).choices().stream()
                     .filter(c -> allowed.isEmpty() || allowed.contains(c.techniqueKey()))
                     .findFirst()
-                    .map(c -> new Pairing.Worth(c.techniqueKey(), c.contact().share(), spoilt(scion, stock), c.score()))
+                    .map(c -> new Pairing.Worth(c.techniqueKey(), expected(c), spoilt(scion, stock), c.score()))
                     .orElse(Pairing.Worth.NONE);
         } catch (FitRefused tooOdd) {
             return Pairing.Worth.NONE;
         }
+    }
+
+    // What such a hand may expect, not the most there could be: a technique that loses all by a slip is worth less.
+    private static double expected(TechniqueChoice.Suited suited) {
+        return suited.parts().stream()
+                .filter(p -> p.key().equals("contact"))
+                .mapToDouble(TechniqueChoice.ScorePart::part)
+                .findFirst()
+                .orElse(0);
     }
 
     private double spoilt(Round scion, Round stock) {

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * Which stick goes on which stem: the pairs that together lose least.
  *
  * <pre>
- *   cost(stick, stem) = 1 − share of cambium met with the best technique allowed + spoil·(1 − thinner/thicker)
+ *   cost(stick, stem) = 1 − contact expected of the best technique allowed + spoil·(1 − thinner/thicker)
  *   unmatched         costs 1 − least for the two it leaves apart, so a pair worse than that stays apart
  * </pre>
  *
@@ -67,7 +67,7 @@ public final class Pairing {
     /**
      * Pairs sticks and stems.
      *
-     * @param least share of cambium under which a pair is better left apart, 0 to 1
+     * @param least contact expected under which a pair is better left apart, 0 to 1
      * @param progress told after each stick how many are judged
      * @param cancelled asked after each stick
      */
