@@ -79,8 +79,10 @@ public final class PairJudge implements Pairing.Judge {
                 .orElse(0);
     }
 
+    // Grows with the square: one pair far apart in size costs more than two a little apart, so thin goes to thin.
     private double spoilt(Round scion, Round stock) {
         double thin = Math.min(scion.radiusMm(), stock.radiusMm());
-        return rules.value("pairSpoil") * (1 - thin / Math.max(scion.radiusMm(), stock.radiusMm()));
+        double over = Math.max(scion.radiusMm(), stock.radiusMm()) / thin - 1;
+        return Math.min(1, rules.value("pairSpoil") * over * over);
     }
 }

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * Which stick goes on which stem: the pairs that together lose least.
  *
  * <pre>
- *   cost(stick, stem) = 1 − contact expected of the best technique allowed + spoil·(1 − thinner/thicker)
+ *   cost(stick, stem) = 1 − contact expected of the best technique allowed + spoil·(thicker/thinner − 1)²
  *   unmatched         costs 1 − least for the two it leaves apart, so a pair worse than that stays apart
  * </pre>
  *

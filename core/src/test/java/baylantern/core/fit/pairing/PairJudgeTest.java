@@ -74,7 +74,7 @@ class PairJudgeTest {
         Worth thin = worth(any, 5.5, 9);
         assertThat(Pairing.cost(equal)).isLessThan(Pairing.cost(thin));
         assertThat(equal.spoilt()).isZero();
-        assertThat(thin.spoilt()).isCloseTo(RULES.fit().value("pairSpoil") * (1 - 5.5 / 9), within(1e-9));
+        assertThat(thin.spoilt()).isCloseTo(RULES.fit().value("pairSpoil") * Math.pow(9 / 5.5 - 1, 2), within(1e-9));
     }
 
     @Test
