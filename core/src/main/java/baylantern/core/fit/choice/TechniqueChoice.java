@@ -141,9 +141,12 @@ public final class TechniqueChoice {
     }
 
     private static Optional<String[]> outside(String rule, String what, String unit, double x, Figure range) {
+        if (range.spans(x)) {
+            return Optional.empty();
+        }
         String limit =
                 x < range.low() ? " is under " + Plain.number(range.low()) : " is over " + Plain.number(range.high());
-        return fails(!range.spans(x), rule, what + Plain.number(x) + unit + limit + unit);
+        return fails(true, rule, what + Plain.number(x) + unit + limit + unit);
     }
 
     private static Optional<String[]> bark(Technique technique, BenchCase on) {

@@ -5,10 +5,10 @@ import baylantern.core.fit.Round;
 import baylantern.core.fit.choice.BenchCase;
 import baylantern.core.fit.choice.TechniqueChoice;
 import baylantern.core.rules.FitRules;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Tells what a stick is worth on a stem: the technique that suits best among those allowed, and its share of contact.
@@ -22,7 +22,7 @@ public final class PairJudge implements Pairing.Judge {
     private final FitRules rules;
     private final Setting setting;
     private final Set<String> allowed;
-    private final Map<List<Long>, Pairing.Worth> known = new HashMap<>();
+    private final Map<List<Long>, Pairing.Worth> known = new ConcurrentHashMap<>();
 
     /** Makes the bench case for two stems; everything but the sizes is the batch's. */
     @FunctionalInterface

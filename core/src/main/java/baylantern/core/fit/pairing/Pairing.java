@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -45,7 +46,7 @@ public final class Pairing {
         public static final Worth NONE = new Worth(null, 0, 0, 0);
     }
 
-    /** Tells what a pair is worth. */
+    /** Tells what a pair is worth; asked for several pairs at the same time. */
     @FunctionalInterface
     public interface Judge {
         Worth of(Piece stick, Piece stem);
@@ -90,16 +91,16 @@ public final class Pairing {
         double[][] cost = new double[n][n];
         double apart = 1 - least;
         for (int i = 0; i < a.size() && !cancelled.getAsBoolean(); i++) {
-            for (int k = 0; k < b.size(); k++) {
-                Bond bond = new Bond(a.get(i).id(), b.get(k).id());
-                Worth w = exclusions.contains(bond) ? Worth.NONE : judge.of(a.get(i), b.get(k));
-                worth[i][k] = w;
+            int row = i;
+            IntStream.range(0, b.size()).parallel().forEach(k -> {
+                Bond bond = new Bond(a.get(row).id(), b.get(k).id());
+                Worth w = exclusions.contains(bond) ? Worth.NONE : judge.of(a.get(row), b.get(k));
+                worth[row][k] = w;
                 boolean locked = locks.contains(bond) && w.techniqueKey() != null;
                 // What a pair saves against leaving both apart; never more than nothing.
-                cost[i][k] = locked
-                        ? -LOCKED
-                        : w.techniqueKey() == null ? 0 : Math.min(0, cost(w) - apart + TIE * (i - k) * (i - k));
-            }
+                double saved = Math.min(0, cost(w) - apart + TIE * (row - k) * (row - k));
+                cost[row][k] = locked ? -LOCKED : w.techniqueKey() == null ? 0 : saved;
+            });
             progress.accept(i + 1);
         }
         if (cancelled.getAsBoolean()) {
