@@ -14,11 +14,15 @@ record Ellipse(double cx, double cz, double across, double along, double tilt) {
     private static final int HALVINGS = 30;
 
     double x(double t) {
-        return cx + across * Math.cos(t) * Math.cos(tilt) - along * Math.sin(t) * Math.sin(tilt);
+        return tilt == 0
+                ? cx + across * Math.cos(t)
+                : cx + across * Math.cos(t) * Math.cos(tilt) - along * Math.sin(t) * Math.sin(tilt);
     }
 
     double z(double t) {
-        return cz + across * Math.cos(t) * Math.sin(tilt) + along * Math.sin(t) * Math.cos(tilt);
+        return tilt == 0
+                ? cz + along * Math.sin(t)
+                : cz + across * Math.cos(t) * Math.sin(tilt) + along * Math.sin(t) * Math.cos(tilt);
     }
 
     /** Length of line for each radian at t, mm. */
@@ -34,8 +38,8 @@ record Ellipse(double cx, double cz, double across, double along, double tilt) {
     boolean within(double px, double pz, double near) {
         double dx = px - cx;
         double dz = pz - cz;
-        double u = dx * Math.cos(tilt) + dz * Math.sin(tilt);
-        double v = -dx * Math.sin(tilt) + dz * Math.cos(tilt);
+        double u = tilt == 0 ? dx : dx * Math.cos(tilt) + dz * Math.sin(tilt);
+        double v = tilt == 0 ? dz : -dx * Math.sin(tilt) + dz * Math.cos(tilt);
         double g = Math.hypot(u / across, v / along);
         if (Math.abs(g - 1) * Math.min(across, along) > near) {
             return false;

@@ -89,7 +89,8 @@ record SlopePair(Ellipse scion, Ellipse stock, double from, double to, double ne
     }
 
     private boolean meets(double t) {
-        return inside(t) && stock.within(scion.x(t), scion.z(t), near);
+        double z = scion.z(t);
+        return z >= from && z <= to && stock.within(scion.x(t), z, near);
     }
 
     private double arcLength(double a, double b) {
