@@ -10,10 +10,12 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface FitMapper {
 
-    List<StemRow> stems(
-            @Param("search") @Nullable String search, @Param("free") boolean free, @Param("limit") int limit);
+    List<StemRow> freeStems(@Param("search") @Nullable String search, @Param("limit") int limit);
 
     List<StemRow> stemsOfPlant(@Param("plantId") long plantId);
+
+    /** Codes of plants with a limb whose direction is known. */
+    List<String> plantsWithLimbs();
 
     @Nullable
     StemRow stem(@Param("stemId") long stemId);
@@ -49,6 +51,9 @@ interface FitMapper {
 
     /** A prepared list. */
     record ListRow(long id, String name, LocalDate madeOn) {}
+
+    @Nullable
+    ListRow list(@Param("id") long id);
 
     List<PreparedRow> rows(@Param("listId") long listId);
 

@@ -14,10 +14,8 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,8 +23,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Old trees: their limbs, and what becomes of each this season. */
 @Service
 class LimbService {
-
-    private static final int SEARCHED = 400;
 
     private final StemService stems;
     private final FitMapper fits;
@@ -61,13 +57,7 @@ class LimbService {
 
     /** Codes of trees with a limb whose direction is known. */
     List<String> trees() {
-        Set<String> codes = new LinkedHashSet<>();
-        for (StemRow row : fits.stems(null, false, SEARCHED)) {
-            if (row.directionDeg() != null) {
-                codes.add(row.plantCode());
-            }
-        }
-        return List.copyOf(codes);
+        return fits.plantsWithLimbs();
     }
 
     /** Limbs as they are read off the tree. */

@@ -150,10 +150,11 @@ class ListService implements Undoer {
     }
 
     private PreparedList list(long id) {
-        return lists().stream()
-                .filter(l -> l.id() == id)
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.unknown("list", id));
+        ListRow list = fits.list(id);
+        if (list == null) {
+            throw FarmProblem.unknown("list", id);
+        }
+        return view(list, shelf());
     }
 
     private PreparedList view(ListRow list, Map<Long, LotView> shelf) {

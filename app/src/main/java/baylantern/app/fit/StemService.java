@@ -6,9 +6,9 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
 import baylantern.core.fit.FitRefused;
-import baylantern.core.fit.Plain;
 import baylantern.core.fit.Round;
 import baylantern.core.fit.Taper;
+import baylantern.core.rules.Plain;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -40,7 +40,7 @@ public class StemService implements Undoer {
     List<MeasuredStem> free(@Nullable String search) {
         String like =
                 search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
-        return fits.stems(like, true, SHOWN).stream().map(StemService::view).toList();
+        return fits.freeStems(like, SHOWN).stream().map(StemService::view).toList();
     }
 
     /** The stems of one plant, in the order they were added. */

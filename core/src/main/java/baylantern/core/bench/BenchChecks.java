@@ -3,11 +3,11 @@ package baylantern.core.bench;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.Kinship;
+import baylantern.core.rules.Plain;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** What stops a graft from being logged, and what only warns. */
@@ -129,13 +129,14 @@ public final class BenchChecks {
             Bench bench,
             List<Finding> found) {
         if (!range.spans(x)) {
-            String valid = trim(range.low()) + " to " + trim(range.high()) + (unit.isEmpty() ? "" : " " + unit);
+            String valid = Plain.number(range.low()) + " to " + Plain.number(range.high())
+                    + (unit.isEmpty() ? "" : " " + unit);
             found.add(Finding.warns(
                     rule,
                     field,
-                    "The " + what + " of " + trim(x) + " is outside what a "
+                    "The " + what + " of " + Plain.number(x) + " is outside what a "
                             + bench.technique().name() + " likes, " + valid + ": " + range.why(),
-                    trim(x),
+                    Plain.number(x),
                     valid));
         }
     }
@@ -160,10 +161,5 @@ public final class BenchChecks {
                     null,
                     null));
         }
-    }
-
-    private static String trim(double x) {
-        String text = String.format(Locale.ROOT, "%.2f", x);
-        return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
     }
 }

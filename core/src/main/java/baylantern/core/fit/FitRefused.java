@@ -1,5 +1,7 @@
 package baylantern.core.fit;
 
+import baylantern.core.rules.Plain;
+
 /** A measure that cannot be, told with the range it should lie in. */
 public final class FitRefused extends RuntimeException {
 

@@ -1,6 +1,7 @@
 package baylantern.core.fit;
 
 import baylantern.core.rules.FitRules;
+import baylantern.core.rules.Plain;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,5 +1,6 @@
 package baylantern.core.fit;
 
+import baylantern.core.rules.Plain;
 import java.util.Comparator;
 import java.util.List;
 

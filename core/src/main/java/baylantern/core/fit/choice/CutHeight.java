@@ -1,9 +1,9 @@
 package baylantern.core.fit.choice;
 
 import baylantern.core.fit.FitRefused;
-import baylantern.core.fit.Plain;
 import baylantern.core.fit.Taper;
 import baylantern.core.rules.FitRules;
+import baylantern.core.rules.Plain;
 import baylantern.core.rules.Technique;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,6 +1,5 @@
 package baylantern.core.fit.choice;
 
-import baylantern.core.fit.Plain;
 import baylantern.core.fit.choice.BenchCase.Growth;
 import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.fit.contact.Contact;
@@ -12,6 +11,7 @@ import baylantern.core.rules.FitRules.Favour;
 import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.FitRules.Trait;
 import baylantern.core.rules.Kinship;
+import baylantern.core.rules.Plain;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.take.Belief;

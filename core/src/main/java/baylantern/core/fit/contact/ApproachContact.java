@@ -43,7 +43,7 @@ final class ApproachContact extends SideModel {
     public Sketch face(Joint joint) {
         Sketch sketch = super.face(joint);
         double x = joint.placing().offsetMm();
-        Faces.stem(sketch, false, x, joint.r(), joint.c(), joint.length(), joint.length() + WedgeModel.BELOW_MM);
+        Faces.stem(sketch, Whose.SCION, x, joint.r(), joint.c(), joint.length(), joint.length() + WedgeModel.BELOW_MM);
         return sketch;
     }
 

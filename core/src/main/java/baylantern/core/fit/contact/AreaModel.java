@@ -86,7 +86,7 @@ abstract class AreaModel extends ContactModel {
     public Sketch face(Joint joint) {
         Sketch sketch = Sketch.empty();
         double length = joint.length();
-        Faces.stem(sketch, true, 0, joint.bigR(), joint.bigC(), -8, length + WedgeModel.BELOW_MM);
+        Faces.stem(sketch, Whose.STOCK, 0, joint.bigR(), joint.bigC(), -8, length + WedgeModel.BELOW_MM);
         sketch.area(Part.OPENED, outline(z -> -window(joint, z), z -> window(joint, z), 0, length));
         Span bud = bud(joint);
         sketch.area(
@@ -123,9 +123,9 @@ abstract class AreaModel extends ContactModel {
         double bigR = joint.bigR();
         double seat = seat(joint);
         double cut = joint.r() - joint.placing().depthMm();
-        sketch.slice(true, 0, 0, bigR, joint.bigC(), -bigR, Math.min(bigR, seat), 0);
+        sketch.slice(Whose.STOCK, 0, 0, bigR, joint.bigC(), -bigR, Math.min(bigR, seat), 0);
         double x = axis(joint, level);
-        sketch.slice(false, x, seat - cut, joint.r(), joint.c(), seat, seat - cut + joint.r(), 0);
+        sketch.slice(Whose.SCION, x, seat - cut, joint.r(), joint.c(), seat, seat - cut + joint.r(), 0);
         for (int side = -1; side <= 1; side += 2) {
             double own = x + side * shield(joint, middle(joint));
             sketch.spot(own, seat, Math.max(0, side * own - window(joint, middle(joint))), near());

@@ -73,10 +73,10 @@ final class BarkContact extends ContactModel {
         double bigC = joint.bigC();
         double reach = Math.min(bigC, 3 * joint.r() + bed(joint));
         double low = Math.sqrt(bigC * bigC - reach * reach);
-        sketch.slice(true, 0, 0, joint.bigR(), bigC, low, joint.bigR(), 0);
+        sketch.slice(Whose.STOCK, 0, 0, joint.bigR(), bigC, low, joint.bigR(), 0);
         double d = top(joint) - (top(joint) + TIP * joint.c()) * level / joint.length();
         double x = joint.placing().offsetMm() + joint.placing().lean() * (level - joint.length() / 2);
-        sketch.slice(false, x, bigC + d, joint.r(), joint.c(), bigC, bigC + d + joint.r(), 0);
+        sketch.slice(Whose.SCION, x, bigC + d, joint.r(), joint.c(), bigC, bigC + d + joint.r(), 0);
         for (int side = -1; side <= 1; side += 2) {
             double at = edge(joint, side, joint.c()).at(level);
             sketch.spot(at, bigC, bigC - Math.sqrt(Math.max(0, bigC * bigC - at * at)), near());
@@ -95,7 +95,7 @@ final class BarkContact extends ContactModel {
                 Faces.strip(Edge.straight(-reach), Edge.straight(reach), 0, length + WedgeModel.BELOW_MM));
         sketch.area(Part.OPENED, Faces.strip(Edge.straight(-bed(joint)), Edge.straight(bed(joint)), 0, length));
         double x = joint.placing().offsetMm();
-        Faces.stem(sketch, false, x, joint.r(), joint.c(), -WedgeModel.ABOVE * length, 0);
+        Faces.stem(sketch, Whose.SCION, x, joint.r(), joint.c(), -WedgeModel.ABOVE * length, 0);
         sketch.area(Part.SCION_BARK, Faces.strip(edge(joint, -1, joint.r()), edge(joint, 1, joint.r()), 0, length));
         sketch.area(Part.SCION_WOOD, Faces.strip(edge(joint, -1, joint.c()), edge(joint, 1, joint.c()), 0, length));
         for (int side = -1; side <= 1; side += 2) {

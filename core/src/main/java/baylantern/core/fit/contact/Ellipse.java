@@ -11,7 +11,8 @@ package baylantern.core.fit.contact;
  */
 record Ellipse(double cx, double cz, double across, double along, double tilt) {
 
-    private static final int HALVINGS = 30;
+    private static final int MOST_STEPS = 60;
+    private static final double ENOUGH = 1e-13;
 
     double x(double t) {
         return tilt == 0
@@ -48,8 +49,9 @@ record Ellipse(double cx, double cz, double across, double along, double tilt) {
     }
 
     /**
-     * Distance of a point from the line, mm. The nearest point is found by the robust bisection of Eberly, "Distance
-     * from a point to an ellipse" (2013): the root of (a·u/(s+a²))² + (b·v/(s+b²))² = 1.
+     * Distance of a point from the line, mm. The nearest point is where (a·u/(s+a²))² + (b·v/(s+b²))² = 1 (Eberly,
+     * "Distance from a point to an ellipse", 2013); the left side falls and is convex in s, so Newton's steps from the
+     * left come nearer without ever passing it.
      */
     double distance(double px, double pz) {
         double dx = px - cx;
@@ -70,17 +72,14 @@ record Ellipse(double cx, double cz, double across, double along, double tilt) {
             }
             return Math.abs(u - a);
         }
-        double low = b * (v - b);
-        double high = Math.hypot(a * u, b * v) - b * b;
-        double s = 0;
-        for (int i = 0; i < HALVINGS; i++) {
-            s = (low + high) / 2;
+        double s = b * (v - b);
+        for (int i = 0; i < MOST_STEPS; i++) {
             double x = a * u / (s + a * a);
             double y = b * v / (s + b * b);
-            if (x * x + y * y > 1) {
-                low = s;
-            } else {
-                high = s;
+            double step = (x * x + y * y - 1) / (2 * (x * x / (s + a * a) + y * y / (s + b * b)));
+            s += step;
+            if (!(step > ENOUGH * (s + b * b))) {
+                break;
             }
         }
         return Math.hypot(a * a * u / (s + a * a) - u, b * b * v / (s + b * b) - v);

@@ -23,21 +23,15 @@ final class Faces {
     }
 
     /** The whole stem as seen from the side, with its cambium lines. */
-    static void stem(Sketch sketch, boolean stock, double cx, double outer, double cambium, double from, double to) {
+    static void stem(Sketch sketch, Whose whose, double cx, double outer, double cambium, double from, double to) {
         if (!(outer > 0)) {
             return;
         }
-        sketch.area(
-                stock ? Part.STOCK_BARK : Part.SCION_BARK,
-                strip(Edge.straight(cx - outer), Edge.straight(cx + outer), from, to));
+        sketch.area(whose.bark(), strip(Edge.straight(cx - outer), Edge.straight(cx + outer), from, to));
         if (cambium > 0) {
-            sketch.area(
-                    stock ? Part.STOCK_WOOD : Part.SCION_WOOD,
-                    strip(Edge.straight(cx - cambium), Edge.straight(cx + cambium), from, to));
+            sketch.area(whose.wood(), strip(Edge.straight(cx - cambium), Edge.straight(cx + cambium), from, to));
             for (int side = -1; side <= 1; side += 2) {
-                sketch.line(
-                        stock ? Part.STOCK_CAMBIUM : Part.SCION_CAMBIUM,
-                        EdgePair.line(Edge.straight(cx + side * cambium), from, to));
+                sketch.line(whose.cambium(), EdgePair.line(Edge.straight(cx + side * cambium), from, to));
             }
         }
     }

@@ -1,9 +1,9 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.FitRefused;
-import baylantern.core.fit.Plain;
 import baylantern.core.fit.Round;
 import baylantern.core.rules.FitRules;
+import baylantern.core.rules.Plain;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import org.jspecify.annotations.Nullable;
@@ -11,9 +11,6 @@ import org.jspecify.annotations.Nullable;
 /** Measures how a stick and a stem lie together, and finds where they would lie best. */
 public final class FitBench {
 
-    private static final double COARSE_MM = 0.2;
-    private static final double FINE_MM = 0.02;
-    private static final double SLIP_STEP_MM = 0.1;
     private static final double SAME = 1e-6;
     private static final int STRAYS = 2;
 
@@ -50,7 +47,7 @@ public final class FitBench {
         }
 
         // The side the tape pulls toward first, so that it wins among equals.
-        private int[] sides() {
+        int[] sides() {
             return new int[] {side, -side};
         }
     }
@@ -91,7 +88,9 @@ public final class FitBench {
                         model.tilts() ? or(wish.tiltDeg(), 0) : 0,
                         or(wish.depthMm(), model.usualDepth(stock, scion, way)),
                         model.splits() ? or(wish.splitMm(), model.usualSplit(stock, scion)) : 0));
-        return wish.offsetMm() != null ? joint : joint.at(joint.placing().offset(bestOffset(model, joint, wrap)));
+        return wish.offsetMm() != null
+                ? joint
+                : joint.at(joint.placing().offset(OffsetSearch.best(model, joint, wrap)));
     }
 
     private static double or(@Nullable Double told, double otherwise) {
@@ -110,68 +109,6 @@ public final class FitBench {
                             + " on " + Plain.number(stock.diameterMm()) + " mm; it takes up to " + Plain.number(most)
                             + " mm.");
         }
-    }
-
-    /** The offset with most contact, mm; the middle of the best stretch where several are as good. */
-    public double bestOffset(ContactModel model, Joint joint, Wrap wrap) {
-        double reach = reach(joint);
-        double best = 0;
-        double most = model.met(joint.at(joint.placing().offset(0)));
-        for (double good : model.goodOffsets(joint)) {
-            for (int side : wrap.sides()) {
-                double at = clamp(side * good, reach);
-                double met = model.met(joint.at(joint.placing().offset(at)));
-                if (met > most + SAME) {
-                    most = met;
-                    best = at;
-                }
-            }
-        }
-        for (double at = 0; at <= reach; at += COARSE_MM) {
-            for (int side : wrap.sides()) {
-                double met = model.met(joint.at(joint.placing().offset(side * at)));
-                if (met > most + SAME) {
-                    most = met;
-                    best = side * at;
-                }
-            }
-        }
-        return refined(model, joint, best, most);
-    }
-
-    // Climbs in small steps, then goes to the middle of the stretch that is as good.
-    private double refined(ContactModel model, Joint joint, double start, double startMet) {
-        double best = start;
-        double most = startMet;
-        for (double at = start - COARSE_MM; at <= start + COARSE_MM; at += FINE_MM) {
-            double met = model.met(joint.at(joint.placing().offset(at)));
-            if (met > most + SAME) {
-                most = met;
-                best = at;
-            }
-        }
-        double left = plateau(model, joint, best, most, -FINE_MM);
-        double right = plateau(model, joint, best, most, FINE_MM);
-        return (left + right) / 2;
-    }
-
-    private static double plateau(ContactModel model, Joint joint, double best, double most, double step) {
-        double at = best;
-        for (int i = 0; i < 1 / FINE_MM && Math.abs(at) < Placing.MOST_OFFSET_MM; i++) {
-            if (model.met(joint.at(joint.placing().offset(at + step))) < most - SAME) {
-                break;
-            }
-            at += step;
-        }
-        return at;
-    }
-
-    private static double clamp(double x, double reach) {
-        return Math.max(-reach, Math.min(reach, x));
-    }
-
-    private static double reach(Joint joint) {
-        return Math.abs(joint.bigR() - joint.r()) + Math.min(joint.bigR(), joint.r()) / 2;
     }
 
     /**
@@ -231,51 +168,18 @@ public final class FitBench {
         ContactModel model = model(techniqueKey);
         Placing at = joint.placing();
         Contact contact = model.contact(joint);
-        double bestAt = bestOffset(model, joint, wrap);
+        double bestAt = OffsetSearch.best(model, joint, wrap);
         double tilt = at.tiltDeg() == 0 ? fit.value("tryTilt") : 0;
         double flush = Math.copySign(joint.bigR() - joint.r(), at.offsetMm() == 0 ? wrap.side : at.offsetMm());
         return new Measured(
                 contact,
                 model.contact(joint.at(at.offset(bestAt))),
                 bestAt,
-                slip(model, joint, contact.met()),
+                OffsetSearch.slip(model, joint, contact.met()),
                 model.contact(model.tilts() ? joint.at(at.tilt(tilt)) : joint),
                 model.contact(joint.at(at.offset(flush))),
                 Math.abs(joint.stock().barkMm() - joint.scion().barkMm()),
                 level(model, joint));
-    }
-
-    private double slip(ContactModel model, Joint joint, double met) {
-        if (!(met > SAME)) {
-            return 0;
-        }
-        double most = joint.bigR() + joint.r();
-        for (double by = SLIP_STEP_MM; by <= most; by += SLIP_STEP_MM) {
-            if (halved(model, joint, met, by)) {
-                return bisect(model, joint, met, by - SLIP_STEP_MM, by);
-            }
-        }
-        return most;
-    }
-
-    private static double bisect(ContactModel model, Joint joint, double met, double holds, double halves) {
-        double a = holds;
-        double b = halves;
-        for (int i = 0; i < 12; i++) {
-            double middle = (a + b) / 2;
-            if (halved(model, joint, met, middle)) {
-                b = middle;
-            } else {
-                a = middle;
-            }
-        }
-        return (a + b) / 2;
-    }
-
-    private static boolean halved(ContactModel model, Joint joint, double met, double by) {
-        double x = joint.placing().offsetMm();
-        return model.met(joint.at(joint.placing().offset(x - by))) < met / 2
-                || model.met(joint.at(joint.placing().offset(x + by))) < met / 2;
     }
 
     // Where the longest stretch that meets has its middle, else the middle of the cut.

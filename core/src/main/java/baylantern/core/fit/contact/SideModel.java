@@ -65,10 +65,10 @@ abstract class SideModel extends ContactModel {
         Sketch sketch = Sketch.empty();
         double bigR = joint.bigR();
         double[] at = levels(joint, level);
-        sketch.slice(true, 0, 0, bigR, joint.bigC(), -bigR, at[0], 0);
+        sketch.slice(Whose.STOCK, 0, 0, bigR, joint.bigC(), -bigR, at[0], 0);
         double x = joint.placing().offsetMm() + joint.placing().lean() * (level - joint.length() / 2);
         double middle = at[0] + at[1];
-        sketch.slice(false, x, middle, joint.r(), joint.c(), at[0], middle + joint.r(), 0);
+        sketch.slice(Whose.SCION, x, middle, joint.r(), joint.c(), at[0], middle + joint.r(), 0);
         for (int side = -1; side <= 1; side += 2) {
             double scion = scionEdge(joint, side, joint.c()).at(level);
             sketch.spot(
@@ -84,11 +84,17 @@ abstract class SideModel extends ContactModel {
         double length = joint.length();
         double x = joint.placing().offsetMm();
         Faces.stem(
-                sketch, true, 0, joint.bigR(), joint.bigC(), -WedgeModel.ABOVE * length, length + WedgeModel.BELOW_MM);
-        sketch.area(Part.OPENED, strip(joint, true, joint.bigC()));
-        Faces.stem(sketch, false, x, joint.r(), joint.c(), -WedgeModel.ABOVE * length, 0);
-        sketch.area(Part.SCION_BARK, strip(joint, false, joint.r()));
-        sketch.area(Part.SCION_WOOD, strip(joint, false, joint.c()));
+                sketch,
+                Whose.STOCK,
+                0,
+                joint.bigR(),
+                joint.bigC(),
+                -WedgeModel.ABOVE * length,
+                length + WedgeModel.BELOW_MM);
+        sketch.area(Part.OPENED, strip(joint, Whose.STOCK, joint.bigC()));
+        Faces.stem(sketch, Whose.SCION, x, joint.r(), joint.c(), -WedgeModel.ABOVE * length, 0);
+        sketch.area(Part.SCION_BARK, strip(joint, Whose.SCION, joint.r()));
+        sketch.area(Part.SCION_WOOD, strip(joint, Whose.SCION, joint.c()));
         for (int side = -1; side <= 1; side += 2) {
             sketch.line(Part.STOCK_CAMBIUM, EdgePair.line(stockEdge(joint, side, joint.bigC()), 0, length));
             sketch.line(Part.SCION_CAMBIUM, EdgePair.line(scionEdge(joint, side, joint.c()), 0, length));
@@ -97,8 +103,8 @@ abstract class SideModel extends ContactModel {
         return glow(sketch, joint).ruler(right, 0, right, length, length);
     }
 
-    private double[] strip(Joint joint, boolean stock, double radius) {
-        return stock
+    private double[] strip(Joint joint, Whose whose, double radius) {
+        return whose == Whose.STOCK
                 ? Faces.strip(stockEdge(joint, -1, radius), stockEdge(joint, 1, radius), 0, joint.length())
                 : Faces.strip(scionEdge(joint, -1, radius), scionEdge(joint, 1, radius), 0, joint.length());
     }

@@ -53,11 +53,10 @@ public record Sketch(List<FitShape> shapes, List<MeetSpot> spots, List<Ruler> ru
 
     /** A stem or part of it, from above: what of the circle lies between two levels, moved by {@code shift}. */
     Sketch slice(
-            boolean stock, double cx, double cy, double outer, double cambium, double low, double high, double shift) {
-        area(stock ? Part.STOCK_BARK : Part.SCION_BARK, Slices.area(cx, cy, outer, low, high, shift));
-        area(stock ? Part.STOCK_WOOD : Part.SCION_WOOD, Slices.area(cx, cy, cambium, low, high, shift));
-        Slices.arcs(cx, cy, cambium, low, high, shift)
-                .forEach(arc -> line(stock ? Part.STOCK_CAMBIUM : Part.SCION_CAMBIUM, arc));
+            Whose whose, double cx, double cy, double outer, double cambium, double low, double high, double shift) {
+        area(whose.bark(), Slices.area(cx, cy, outer, low, high, shift));
+        area(whose.wood(), Slices.area(cx, cy, cambium, low, high, shift));
+        Slices.arcs(cx, cy, cambium, low, high, shift).forEach(arc -> line(whose.cambium(), arc));
         return this;
     }
 }

@@ -58,8 +58,8 @@ abstract class SlopeModel extends ContactModel {
         double own = plane(joint, level, joint.r());
         double x = joint.placing().offsetMm() + joint.placing().lean() * (level - joint.length() / 2);
         double middle = cut - own;
-        sketch.slice(true, 0, 0, bigR, joint.bigC(), -bigR, cut, 0);
-        sketch.slice(false, x, middle, joint.r(), joint.c(), cut, middle + joint.r(), 0);
+        sketch.slice(Whose.STOCK, 0, 0, bigR, joint.bigC(), -bigR, cut, 0);
+        sketch.slice(Whose.SCION, x, middle, joint.r(), joint.c(), cut, middle + joint.r(), 0);
         for (int side = -1; side <= 1; side += 2) {
             double at = x + side * Math.sqrt(joint.c() * joint.c() - own * own);
             double stock = side * Math.sqrt(joint.bigC() * joint.bigC() - cut * cut);
@@ -73,9 +73,9 @@ abstract class SlopeModel extends ContactModel {
     public Sketch face(Joint joint) {
         Sketch sketch = Sketch.empty();
         double length = joint.length();
-        Faces.stem(sketch, true, 0, joint.bigR(), joint.bigC(), length / 2, length + WedgeModel.BELOW_MM);
+        Faces.stem(sketch, Whose.STOCK, 0, joint.bigR(), joint.bigC(), length / 2, length + WedgeModel.BELOW_MM);
         double x = joint.placing().offsetMm();
-        Faces.stem(sketch, false, x, joint.r(), joint.c(), -WedgeModel.ABOVE * length, length / 2);
+        Faces.stem(sketch, Whose.SCION, x, joint.r(), joint.c(), -WedgeModel.ABOVE * length, length / 2);
         sketch.area(Part.STOCK_BARK, Faces.ellipse(stock(joint, joint.bigR())));
         sketch.area(Part.STOCK_WOOD, Faces.ellipse(stock(joint, joint.bigC())));
         sketch.area(Part.SCION_BARK, Faces.ellipse(scion(joint, joint.r())));

@@ -1,5 +1,6 @@
 package baylantern.core.fit.contact;
 
+import baylantern.core.fit.Round;
 import baylantern.core.rules.FitRules;
 import java.util.List;
 
@@ -33,31 +34,26 @@ final class SteppedContact extends SlopeModel {
         return -radius + k * z + (z > joint.length() / 2 ? h : 0);
     }
 
-    private Ellipse half(Joint joint, double cambium, double radius, boolean lower, boolean stock) {
-        double h = notch(joint);
-        double k = (2 * radius - h) / joint.length();
-        double middle = (lower ? radius - h : radius) / k;
-        double tilt = stock ? 0 : -Math.toRadians(joint.placing().tiltDeg());
-        double offset = stock ? 0 : joint.placing().offsetMm();
-        return new Ellipse(offset, middle, cambium, cambium / k, tilt);
+    // Of a stem of this radius; the upper half's plane meets the axis at R/k, the lower one's at (R − h)/k.
+    private Ellipse half(Joint joint, Round stem, double lowered, double offset, double tilt) {
+        double k = (2 * stem.radiusMm() - notch(joint)) / joint.length();
+        return new Ellipse(offset, (stem.radiusMm() - lowered) / k, stem.cambiumMm(), stem.cambiumMm() / k, tilt);
+    }
+
+    private SlopePair pair(Joint joint, double lowered, double from, double to) {
+        double tilt = -Math.toRadians(joint.placing().tiltDeg());
+        return new SlopePair(
+                half(joint, joint.scion(), lowered, joint.placing().offsetMm(), tilt),
+                half(joint, joint.stock(), lowered, 0, 0),
+                from,
+                to,
+                near());
     }
 
     @Override
     List<Meets> lines(Joint joint) {
         double middle = joint.length() / 2;
-        return List.of(
-                new SlopePair(
-                        half(joint, joint.c(), joint.r(), false, false),
-                        half(joint, joint.bigC(), joint.bigR(), false, true),
-                        0,
-                        middle,
-                        near()),
-                new SlopePair(
-                        half(joint, joint.c(), joint.r(), true, false),
-                        half(joint, joint.bigC(), joint.bigR(), true, true),
-                        middle,
-                        joint.length(),
-                        near()));
+        return List.of(pair(joint, 0, 0, middle), pair(joint, notch(joint), middle, joint.length()));
     }
 
     @Override

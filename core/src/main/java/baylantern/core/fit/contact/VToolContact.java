@@ -75,10 +75,10 @@ final class VToolContact extends WedgeModel {
         Sketch sketch = Sketch.empty();
         double d = Math.min(faces(joint).get(0).at(level), joint.bigR());
         double bigR = joint.bigR();
-        sketch.slice(true, 0, 0, bigR, joint.bigC(), -bigR, -d, 0);
-        sketch.slice(true, 0, 0, bigR, joint.bigC(), d, bigR, 0);
+        sketch.slice(Whose.STOCK, 0, 0, bigR, joint.bigC(), -bigR, -d, 0);
+        sketch.slice(Whose.STOCK, 0, 0, bigR, joint.bigC(), d, bigR, 0);
         double x = joint.placing().offsetMm();
-        sketch.slice(false, x, 0, joint.r(), joint.c(), -d, d, 0);
+        sketch.slice(Whose.SCION, x, 0, joint.r(), joint.c(), -d, d, 0);
         for (int face = -1; face <= 1; face += 2) {
             for (int side = -1; side <= 1; side += 2) {
                 double at = x + side * Math.sqrt(joint.c() * joint.c() - d * d);
@@ -92,7 +92,7 @@ final class VToolContact extends WedgeModel {
     @Override
     void stockFace(Sketch sketch, Joint joint, double to) {
         double length = joint.length();
-        Faces.stem(sketch, true, 0, joint.bigR(), joint.bigC(), length, to);
+        Faces.stem(sketch, Whose.STOCK, 0, joint.bigR(), joint.bigC(), length, to);
         Face face = faces(joint).get(0);
         sketch.area(Part.STOCK_BARK, Faces.strip(edge(face, -1, joint.bigR()), edge(face, 1, joint.bigR()), 0, length));
         sketch.area(Part.STOCK_WOOD, Faces.strip(edge(face, -1, joint.bigC()), edge(face, 1, joint.bigC()), 0, length));

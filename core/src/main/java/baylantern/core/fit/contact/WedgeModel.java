@@ -96,11 +96,11 @@ abstract class WedgeModel extends ContactModel {
         double c = split(joint);
         double[] thick = thickness(joint, level);
         double bigR = joint.bigR();
-        sketch.slice(true, 0, 0, bigR, joint.bigC(), -bigR, c, -thick[0]);
-        sketch.slice(true, 0, 0, bigR, joint.bigC(), c, bigR, thick[1]);
+        sketch.slice(Whose.STOCK, 0, 0, bigR, joint.bigC(), -bigR, c, -thick[0]);
+        sketch.slice(Whose.STOCK, 0, 0, bigR, joint.bigC(), c, bigR, thick[1]);
         for (Lying lying : lying(joint)) {
             double x = lying.offset() + lying.lean() * level;
-            sketch.slice(false, x, c, joint.r(), joint.c(), c - thick[0], c + thick[1], 0);
+            sketch.slice(Whose.SCION, x, c, joint.r(), joint.c(), c - thick[0], c + thick[1], 0);
             spots(sketch, joint, lying, level, c, thick);
         }
         double below = bigR + thick[1] + 3;
@@ -128,7 +128,7 @@ abstract class WedgeModel extends ContactModel {
         stockFace(sketch, joint, length + BELOW_MM);
         Face front = faces(joint).get(0);
         for (Lying lying : lying(joint)) {
-            Faces.stem(sketch, false, lying.offset(), joint.r(), joint.c(), -ABOVE * length, 0);
+            Faces.stem(sketch, Whose.SCION, lying.offset(), joint.r(), joint.c(), -ABOVE * length, 0);
             scionFace(sketch, joint, lying, front);
         }
         sketch.line(Part.CUT, new double[] {-joint.bigR() - 4, 0, joint.bigR() + 4, 0});
@@ -138,7 +138,7 @@ abstract class WedgeModel extends ContactModel {
 
     void stockFace(Sketch sketch, Joint joint, double to) {
         double c = split(joint);
-        Faces.stem(sketch, true, 0, Faces.half(joint.bigR(), c), Faces.half(joint.bigC(), c), 0, to);
+        Faces.stem(sketch, Whose.STOCK, 0, Faces.half(joint.bigR(), c), Faces.half(joint.bigC(), c), 0, to);
     }
 
     private static void scionFace(Sketch sketch, Joint joint, Lying lying, Face face) {

@@ -1,8 +1,8 @@
 package baylantern.core.fit.limb;
 
 import baylantern.core.fit.FitRefused;
-import baylantern.core.fit.Plain;
 import baylantern.core.rules.FitRules;
+import baylantern.core.rules.Plain;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,7 +1,7 @@
 package baylantern.core.fit.pairing;
 
-import baylantern.core.fit.Plain;
 import baylantern.core.rules.FitRules.Needs;
+import baylantern.core.rules.Plain;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import java.util.DoubleSummaryStatistics;

@@ -86,7 +86,7 @@ class ContactPropertiesTest {
 
     @Property(tries = 120)
     void theBestOffsetBeatsTheOneTried(@ForAll("laid") Laid laid) {
-        double best = BENCH.bestOffset(laid.model(), laid.joint(), Wrap.CLOCKWISE);
+        double best = OffsetSearch.best(laid.model(), laid.joint(), Wrap.CLOCKWISE);
         double reach = Math.abs(laid.joint().bigR() - laid.joint().r())
                 + Math.min(laid.joint().bigR(), laid.joint().r()) / 2;
         if (Math.abs(laid.joint().placing().offsetMm()) <= reach) {
@@ -101,7 +101,7 @@ class ContactPropertiesTest {
         Joint well =
                 BENCH.laidWell(laid.key(), laid.joint().stock(), laid.joint().scion());
         double met = laid.model().contact(well).met();
-        Joint best = well.at(well.placing().offset(BENCH.bestOffset(laid.model(), well, Wrap.CLOCKWISE)));
+        Joint best = well.at(well.placing().offset(OffsetSearch.best(laid.model(), well, Wrap.CLOCKWISE)));
         assertThat(met).isLessThanOrEqualTo(laid.model().contact(best).met() + 1e-6);
     }
 

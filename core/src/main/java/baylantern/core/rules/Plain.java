@@ -1,4 +1,4 @@
-package baylantern.core.fit;
+package baylantern.core.rules;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
