@@ -23,11 +23,11 @@ export function Calliper({ onClose }: { onClose: () => void }) {
   const { length } = useChoices();
   const [jaws, setJaws] = useState(7.4);
   const [read, setRead] = useState<number>();
-  const box = useRef<HTMLInputElement>(null);
+  const box = useRef<HTMLInputElement | undefined>(undefined);
   useEffect(() => {
     const remember = (event: FocusEvent) => {
       const at = event.target;
-      if (at instanceof HTMLInputElement && at.inputMode === "decimal") box.current = at as never;
+      if (at instanceof HTMLInputElement && at.inputMode === "decimal") box.current = at;
     };
     document.addEventListener("focusin", remember);
     return () => document.removeEventListener("focusin", remember);
@@ -36,7 +36,7 @@ export function Calliper({ onClose }: { onClose: () => void }) {
     try {
       const { mm } = await told(api.GET("/api/calliper", { params: { query: { jawsMm: jaws } } }));
       setRead(mm);
-      const at = (box as { current: HTMLInputElement | null }).current;
+      const at = box.current;
       if (at?.isConnected) typeInto(at, asTyped(mm, length));
     } catch (problem) {
       failed(problem);

@@ -1,9 +1,11 @@
-import { lengthWords, useChoices } from "../units";
+import type { Schemas } from "../api/client";
+import { Field, Input } from "../ui/parts";
+import { lengthNumber, lengthUnit, lengthWords, readLength, useChoices } from "../units";
 import type { FitView } from "./fitApi";
 import { metWords, stepWords } from "./words";
 
 /** What to cut, in the order it is cut, with the caution at the blade. */
-export function CutList({ view, onWay }: { view: FitView; onWay: (way: FitView["placing"]["way"]) => void }) {
+export function CutList({ view, onWish }: { view: FitView; onWish: (wish: Schemas["Wish"]) => void }) {
   const { length } = useChoices();
   const m = view.measured;
   const tilted = m.tilted.met - m.contact.met;
@@ -31,7 +33,7 @@ export function CutList({ view, onWay }: { view: FitView; onWay: (way: FitView["
               type="button"
               title={w.words}
               aria-pressed={w.way === view.placing.way}
-              onClick={() => onWay(w.way)}
+              onClick={() => onWish({ way: w.way, depthMm: undefined })}
               className="min-h-9 rounded border border-line px-2 text-[14px] hover:border-sea aria-pressed:border-sea aria-pressed:font-semibold max-sm:min-h-11"
             >
               {WAYS[w.way]} <span className="code text-[13px]">{words(w.best)}</span>
@@ -39,6 +41,7 @@ export function CutList({ view, onWay }: { view: FitView; onWay: (way: FitView["
           ))}
         </div>
       )}
+      <Depths view={view} onWish={onWish} />
       <ul className="mt-2.5 text-[14px] text-soft print:hidden">
         {view.tilts && Math.abs(tilted) >= 0.5 && (
           <li>
@@ -60,6 +63,33 @@ export function CutList({ view, onWay }: { view: FitView; onWay: (way: FitView["
         ))}
       </ul>
     </section>
+  );
+}
+
+/** How deep it is cut and how far off the pith it is split, where the technique leaves a choice. */
+function Depths({ view, onWish }: { view: FitView; onWish: (wish: Schemas["Wish"]) => void }) {
+  const { length } = useChoices();
+  const unit = lengthUnit(length);
+  const { technique, way, depthMm, splitMm } = { technique: view.techniqueKey, ...view.placing };
+  const one = (label: string, mm: number, part: "depthMm" | "splitMm") => (
+    <Field label={`${label}, ${unit}`}>
+      <Input
+        key={`${technique} ${way} ${mm}`}
+        inputMode="decimal"
+        defaultValue={lengthNumber(mm, length === "inch" ? "decimal" : length)}
+        onBlur={(e) => {
+          const read = readLength(e.target.value, length);
+          if (read !== undefined && Math.abs(read - mm) > 0.05) onWish({ [part]: read });
+        }}
+        onKeyDown={(e) => e.key === "Enter" && e.currentTarget.blur()}
+      />
+    </Field>
+  );
+  return (
+    <div className="mt-3 grid grid-cols-2 items-end gap-x-3 print:hidden">
+      {view.depthName && way !== "PLAIN" && one(view.depthName, depthMm, "depthMm")}
+      {view.splits && one("Split off the pith", splitMm, "splitMm")}
+    </div>
   );
 }
 

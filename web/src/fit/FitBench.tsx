@@ -1,7 +1,6 @@
 import { useEffect, useMemo, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { useFarm, useRules } from "../api/queries";
-import { freshDraft, keepDraft as keepBenchDraft, keptDraft as keptBenchDraft } from "../bench/draft";
 import { Button, Field, Select, Statement, Teach } from "../ui/parts";
 import { useKeys } from "../ui/useKeys";
 import { usePhone } from "../ui/usePhone";
@@ -12,15 +11,17 @@ import { CutList } from "./CutList";
 import { entryOf, type FitDraft, FRESH, fromStem, keepDraft, keptDraft, unreadable } from "./draft";
 import { Face, type Move } from "./Face";
 import { FitTable } from "./FitTable";
-import { type FitView, useFit, useStems, useTechniques } from "./fitApi";
+import { useFit, useStems, useTechniques } from "./fitApi";
 import { Measures } from "./Measures";
+import { PhoneKeys } from "./PhoneKeys";
 import { Section } from "./Section";
 import { Sizes } from "./Sizes";
 import { StemView } from "./StemView";
 import { Conditions, Techniques } from "./Techniques";
+import { toBench } from "./toBench";
+import { useFitKeys } from "./useFitKeys";
+import { WhereWords } from "./WhereWords";
 import { headline, layWords } from "./words";
-
-const STEP = { fine: 0.1, coarse: 0.5 };
 
 /** One stick on one stem: drag until cambium meets, read off what to cut. */
 export function FitBench() {
@@ -73,49 +74,13 @@ export function FitBench() {
 
   const move = (next: Move) => setDraft((before) => ({ ...before, wish: { ...before.wish, ...next } }));
   const technique = (key: string) => set({ technique: key, wish: {}, height: undefined });
-  const keys = useMemo((): Record<string, (event: KeyboardEvent) => void> => {
-    if (!view) return {};
-    const by = (event: KeyboardEvent) => (event.shiftKey ? STEP.coarse : STEP.fine);
-    const p = view.placing;
-    // Steps add up on what was asked for last, so that quick keys do not overtake the answers.
-    const step = (part: "offsetMm" | "tiltDeg" | "cutMm", by: number) =>
-      setDraft((before) => ({
-        ...before,
-        wish: { ...before.wish, [part]: Math.round(((before.wish[part] ?? p[part]) + by) * 10) / 10 },
-      }));
-    const along = (mm: number) =>
-      setDraft((before) => ({
-        ...before,
-        height: Math.max(0, Math.round((before.height ?? view.heightMm) + mm)),
-      }));
-    const ways = view.ways.map((w) => w.way);
-    return {
-      ArrowLeft: (e: KeyboardEvent) => step("offsetMm", -by(e)),
-      ArrowRight: (e: KeyboardEvent) => step("offsetMm", by(e)),
-      ArrowUp: (e: KeyboardEvent) => along(e.shiftKey ? 25 : 5),
-      ArrowDown: (e: KeyboardEvent) => along(e.shiftKey ? -25 : -5),
-      j: () => view.tilts && step("tiltDeg", -0.5),
-      k: () => view.tilts && step("tiltDeg", 0.5),
-      n: () => step("cutMm", -1),
-      m: () => step("cutMm", 1),
-      b: () => setDraft((before) => ({ ...before, wish: { ...before.wish, offsetMm: undefined } })),
-      w: () =>
-        setDraft((before) => ({
-          ...before,
-          wish: {
-            ...before.wish,
-            way: ways[(ways.indexOf(p.way) + 1) % ways.length],
-            depthMm: undefined,
-            offsetMm: undefined,
-          },
-        })),
-      t: () => setParams(asTable ? {} : { read: "table" }),
-      c: () => setCalliper((was) => !was),
-    };
-  }, [view, asTable, setParams]);
+  const keys = useFitKeys(view, setDraft, {
+    table: () => setParams(asTable ? {} : { read: "table" }),
+    calliper: () => farm.data?.demo && setCalliper((was) => !was),
+  });
   useKeys(keys);
 
-  const log = () => view && farm.data && logAt(view, draft, farm.data.today, lot, stem, length, navigate);
+  const log = () => view && farm.data && toBench(view, draft, farm.data.today, lot, stem, length, navigate);
   const wide = phone ? 176 : 256;
   const high = phone ? 320 : 372;
   return (
@@ -184,7 +149,7 @@ export function FitBench() {
           </span>
           <span className="ml-auto flex gap-2 max-sm:ml-0 max-sm:flex-wrap">
             {phone && <PhoneKeys keys={keys} />}
-            <Button onClick={() => setCalliper(!calliper)}>Calliper</Button>
+            {farm.data?.demo && <Button onClick={() => setCalliper(!calliper)}>Calliper</Button>}
             <Button onClick={() => setParams(asTable ? {} : { read: "table" })}>
               {asTable ? "See it drawn" : "Read as table"}
             </Button>
@@ -195,7 +160,7 @@ export function FitBench() {
         {view && (
           <CutList
             view={view}
-            onWay={(way) => move({ ...draft.wish, way, depthMm: undefined, offsetMm: undefined } as Move)}
+            onWish={(wish) => set({ wish: { ...draft.wish, offsetMm: undefined, ...wish } })}
           />
         )}
         <Techniques
@@ -246,90 +211,4 @@ export function FitBench() {
   );
 }
 
-function WhereWords({ view, height, onAuto }: { view: FitView; height?: number; onAuto: () => void }) {
-  const { length } = useChoices();
-  const place = view.place;
-  const low = place?.limits.filter((l) => l.lowest).at(-1);
-  const high = place?.limits.find((l) => !l.lowest);
-  return (
-    <p className="mt-1 text-[14.5px] text-soft">
-      {view.noRoom ??
-        (place &&
-          `${place.exactMm === undefined ? "Nowhere on the stem is it" : `At ${lengthWords(place.exactMm, length)} it is`} ${lengthWords(place.wantedMm, length)} thick, as the stick wants${place.bound ? `; ${place.bound.words} moves the cut` : ""}. Cut from ${lengthWords(low?.heightMm ?? 0, length)} (${low?.words}) to ${lengthWords(high?.heightMm ?? 0, length)} (${high?.words}).`)}
-      {height !== undefined && (
-        <button
-          type="button"
-          className="ml-2 text-sea underline max-sm:min-h-11 print:hidden"
-          onClick={onAuto}
-        >
-          cut where it suits best
-        </button>
-      )}
-    </p>
-  );
-}
-
-function PhoneKeys({ keys }: { keys: Record<string, (event: KeyboardEvent) => void> }) {
-  const press = (key: string) => keys[key]?.(new window.KeyboardEvent("keydown", { key }));
-  return (
-    <span className="grid w-full grid-cols-5 gap-1.5">
-      {(
-        [
-          ["ArrowLeft", "left"],
-          ["ArrowRight", "right"],
-          ["j", "tilt ↙"],
-          ["k", "tilt ↘"],
-          ["b", "best"],
-        ] as const
-      ).map(([key, words]) => (
-        <Button key={key} className="min-h-11 px-1" onClick={() => press(key)}>
-          {words}
-        </Button>
-      ))}
-    </span>
-  );
-}
-
 const sentence = (words: string) => words.replace(/^./, (c) => c.toUpperCase());
-
-/** Fills the Bench's form with what was found here and goes there. */
-function logAt(
-  view: FitView,
-  draft: FitDraft,
-  today: string,
-  lot: { id: number; varietyId: number } | undefined,
-  stem: { stemId: number; plantCode: string; label: string } | undefined,
-  length: ReturnType<typeof useChoices>["length"],
-  navigate: (to: string) => void,
-) {
-  const bench = keptBenchDraft() ?? freshDraft(today);
-  const unit = length === "inch" ? "decimal" : length;
-  keepBenchDraft({
-    ...bench,
-    madeOn: today,
-    techniqueKey: view.techniqueKey,
-    varietyId: lot ? String(lot.varietyId) : bench.varietyId,
-    lotId: lot ? String(lot.id) : "",
-    makerId: draft.on.makerId ? String(draft.on.makerId) : bench.makerId,
-    stems: stem
-      ? [
-          {
-            stemId: stem.stemId,
-            plantCode: stem.plantCode,
-            label: stem.label,
-            scion: lengthNumber(view.scionMm, unit),
-            stock: lengthNumber(view.stockMm, unit),
-            placing: {
-              way: view.placing.way,
-              cutMm: view.placing.cutMm,
-              offsetMm: view.placing.offsetMm,
-              tiltDeg: view.placing.tiltDeg,
-              depthMm: view.placing.depthMm,
-              splitMm: view.placing.splitMm,
-            },
-          },
-        ]
-      : [],
-  });
-  navigate("/bench");
-}

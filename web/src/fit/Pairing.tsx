@@ -1,29 +1,29 @@
 import { useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { useRules } from "../api/queries";
+import { useFarm, useRules } from "../api/queries";
 import { Button, Field, Input, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useKeys } from "../ui/useKeys";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
-import { lengthWords, useChoices } from "../units";
 import { useShelf } from "../wood/woodApi";
 import { Calliper } from "./Calliper";
 import { useStems } from "./fitApi";
+import { LeftOver } from "./LeftOver";
 import { PairField } from "./PairField";
+import { PairSheet } from "./PairSheet";
 import { PieceList } from "./PieceList";
 import { bonded, keepPairs, keptPairs, type PairDraft, type PieceDraft } from "./pairDraft";
 import { Conditions } from "./Techniques";
 import { usePairing } from "./usePairing";
-import { metWords, stepWords } from "./words";
 
 /** A batch of sticks and stems: which goes on which, what is left and what to do with it. */
 export function Pairing() {
-  const { length } = useChoices();
   const navigate = useNavigate();
   const shelf = useShelf();
   const stems = useStems();
   const rules = useRules();
+  const farm = useFarm();
   const { send, problem: listProblem, busy } = useSend();
   const [draft, setDraft] = useState<PairDraft>(keptPairs);
   const [chosen, setChosen] = useState<string>();
@@ -47,6 +47,7 @@ export function Pairing() {
     : undefined;
   const { result, work, problem, cancel } = usePairing(entry);
   const pair = result?.pairs.find((p) => p.stickId === chosen);
+  const demo = farm.data?.demo === true;
   const keys = useMemo(() => {
     const order = result?.pairs.map((p) => p.stickId) ?? [];
     const step = (by: number) => {
@@ -57,10 +58,10 @@ export function Pairing() {
     return {
       ArrowRight: () => step(1),
       ArrowLeft: () => step(-1),
-      c: () => setCalliper((was) => !was),
+      c: () => demo && setCalliper((was) => !was),
       Escape: () => setChosen(undefined),
     };
-  }, [result, chosen]);
+  }, [result, chosen, demo]);
   useKeys(keys);
 
   const addLot = (code: string) => {
@@ -167,7 +168,7 @@ export function Pairing() {
               </option>
             ))}
           </Select>
-          <Button onClick={() => setCalliper(!calliper)}>Calliper</Button>
+          {demo && <Button onClick={() => setCalliper(!calliper)}>Calliper</Button>}
           {(draft.sticks.length > 0 || draft.stems.length > 0) && (
             <button
               type="button"
@@ -203,45 +204,14 @@ export function Pairing() {
         )}
         {result && (
           <div className="mt-1 grid grid-cols-2 gap-x-6 max-sm:grid-cols-1">
-            <Left title="Sticks left over" advice={result.spareSticks} />
-            <Left title="Stems left over" advice={result.spareStems} />
+            <LeftOver title="Sticks left over" advice={result.spareSticks} />
+            <LeftOver title="Stems left over" advice={result.spareStems} />
           </div>
         )}
       </section>
       <aside className="w-[340px] shrink-0 border-line border-l bg-surface px-[22px] py-4 max-lg:w-full max-lg:border-t max-lg:border-l-0">
         {pair ? (
-          <section aria-label="The pair chosen">
-            <h2 className="big text-[20px] leading-tight">
-              {pair.stickId} on {pair.stemId}
-            </h2>
-            <p className="text-[15px] text-soft">
-              {lengthWords(pair.scionMm, length)} on {lengthWords(pair.stockMm, length)}, {pair.techniqueName}
-              : {metWords(pair.contact.met, pair.contact.unit, length)} of{" "}
-              {metWords(pair.contact.whole, pair.contact.unit, length)} meet.
-            </p>
-            <dl className="mt-2">
-              {pair.cuts.map((cut) => (
-                <div
-                  key={cut.key}
-                  className="flex justify-between gap-3 border-line border-t py-1 text-[15px]"
-                >
-                  <dt>{cut.name}</dt>
-                  <dd className="code">{stepWords(cut, length)}</dd>
-                </div>
-              ))}
-            </dl>
-            <div className="mt-2 flex flex-wrap gap-2">
-              <Button
-                aria-pressed={bonded(draft.locks, pair.stickId, pair.stemId)}
-                onClick={() => bond("locks", { stickId: pair.stickId, stemId: pair.stemId })}
-              >
-                {pair.locked ? "Unlock the pair" : "Lock the pair"}
-              </Button>
-              <Button onClick={() => bond("apart", { stickId: pair.stickId, stemId: pair.stemId })}>
-                Keep apart
-              </Button>
-            </div>
-          </section>
+          <PairSheet pair={pair} locked={bonded(draft.locks, pair.stickId, pair.stemId)} onBond={bond} />
         ) : (
           <p className="text-soft">Choose a stick to see its cut list.</p>
         )}
@@ -324,27 +294,4 @@ function title(draft: PairDraft, result?: Schemas["PairedView"]) {
   const n = result.pairs.length;
   const left = draft.sticks.length - n;
   return `${n} of ${draft.sticks.length} sticks find a stem${left > 0 ? `, ${left} left over` : ""}`;
-}
-
-/** So many left-overs are told one by one. */
-const MOST_LEFT = 30;
-
-function Left({ title, advice }: { title: string; advice: Schemas["Advice"][] }) {
-  const { length } = useChoices();
-  if (advice.length === 0) return null;
-  return (
-    <section aria-label={title}>
-      <PartHeading>{title}</PartHeading>
-      <ul className="text-[14.5px]">
-        {advice.slice(0, MOST_LEFT).map((a) => (
-          <li key={a.id} className="border-line border-t py-1">
-            <b className="font-semibold">{a.id}</b>{" "}
-            <span className="code">{lengthWords(a.diameterMm, length)}</span>: {a.what};{" "}
-            <span className="text-soft">{a.why}</span>
-          </li>
-        ))}
-        {advice.length > MOST_LEFT && <li className="text-soft">and {advice.length - MOST_LEFT} more</li>}
-      </ul>
-    </section>
-  );
 }

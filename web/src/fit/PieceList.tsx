@@ -1,6 +1,5 @@
-import { type KeyboardEvent, useState } from "react";
-import { Field, Input } from "../ui/parts";
-import { lengthNumber, lengthUnit, readLength, useChoices } from "../units";
+import { ThicknessBox } from "../ui/ThicknessBox";
+import { lengthNumber, useChoices } from "../units";
 import { freshName, type PieceDraft } from "./pairDraft";
 
 interface Props {
@@ -9,43 +8,17 @@ interface Props {
   onChange: (pieces: PieceDraft[]) => void;
 }
 
-/** A quick list of thicknesses: type or send one after another with Enter; paste many at once. */
+/** A quick list of thicknesses; a touch takes one off again. */
 export function PieceList({ kind, pieces, onChange }: Props) {
   const { length } = useChoices();
-  const [text, setText] = useState("");
-  const [error, setError] = useState<string>();
-  const add = () => {
-    const parts = text.split(/[;\s]+/).filter(Boolean);
-    if (parts.length === 0) return;
+  const add = (sizes: number[]) => {
     const next = [...pieces];
-    for (const part of parts) {
-      const mm = readLength(part, length);
-      if (mm === undefined || Number.isNaN(mm) || mm < 2 || mm > 200) {
-        setError(`“${part}” is no thickness from 2 to 200 mm`);
-        return;
-      }
-      next.push({ id: freshName(kind, next), mm: Math.round(mm * 10) / 10 });
-    }
+    for (const mm of sizes) next.push({ id: freshName(kind, next), mm });
     onChange(next);
-    setText("");
-    setError(undefined);
-  };
-  const onKey = (event: KeyboardEvent) => {
-    if (event.key !== "Enter") return;
-    event.preventDefault();
-    add();
   };
   return (
     <div>
-      <Field label={`Thickness of a ${kind}, ${lengthUnit(length)}, then Enter`} error={error}>
-        <Input
-          inputMode="decimal"
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          onKeyDown={onKey}
-          onBlur={add}
-        />
-      </Field>
+      <ThicknessBox label={`Thickness of a ${kind}`} least={2} most={200} onAdd={add} />
       <div className="mt-1 flex max-h-[104px] flex-wrap gap-1 overflow-auto">
         {pieces.map((p) => (
           <button
@@ -53,7 +26,7 @@ export function PieceList({ kind, pieces, onChange }: Props) {
             type="button"
             title={`${p.id}: take it off the list`}
             aria-label={`${p.id}, ${lengthNumber(p.mm, length)}: take it off the list`}
-            className="code min-h-6 rounded border border-line px-1.5 text-[13px] hover:border-alarm max-sm:min-h-11"
+            className="code min-h-6 rounded border border-line px-1.5 text-[13px] hover:border-alarm max-sm:min-h-11 max-sm:min-w-11"
             onClick={() => onChange(pieces.filter((other) => other.id !== p.id))}
           >
             {lengthNumber(p.mm, length)}

@@ -3,6 +3,7 @@ import type { Schemas } from "../api/client";
 import { useRules } from "../api/queries";
 import { PartHeading, Select, Statement, Trouble } from "../ui/parts";
 import { FigureTable } from "./FigureTable";
+import { FitFigures } from "./FitFigures";
 import { FlushFigures } from "./FlushFigures";
 import { WoodFigures } from "./WoodFigures";
 
@@ -39,6 +40,7 @@ export function RulesRoom() {
       {species && <SpeciesFigures species={species} />}
       <FlushFigures flush={rules.data.flush} species={key} />
       <WoodFigures wood={rules.data.wood} species={key} />
+      <FitFigures fit={rules.data.fit} species={key} />
       <PartHeading>Techniques</PartHeading>
       <div className="overflow-auto">
         <table className="w-full min-w-[760px] text-[14.5px]">
