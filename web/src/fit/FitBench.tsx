@@ -21,7 +21,7 @@ import { Conditions, Techniques } from "./Techniques";
 import { toBench } from "./toBench";
 import { useFitKeys } from "./useFitKeys";
 import { WhereWords } from "./WhereWords";
-import { headline, layWords } from "./words";
+import { headline, layWords, wrapFrom } from "./words";
 
 /** One stick on one stem: drag until cambium meets, read off what to cut. */
 export function FitBench() {
@@ -90,7 +90,8 @@ export function FitBench() {
           <Statement title={headline(view, length)}>
             {sentence(view.techniqueName)}, {lot ? `${lot.varietyName} stick ` : "stick "}
             {lengthWords(view.scionMm, length)} on {stem?.name ?? "the stem"} at{" "}
-            {lengthWords(view.stockMm, length)}. {layWords(view, draft.wrap)}
+            {lengthWords(view.stockMm, length)}.{" "}
+            {layWords(view, draft.wrap, wrapFrom(rules.data?.schools, view.techniqueKey))}
           </Statement>
         ) : (
           <Statement title="How thick are the stick and the stem?" />

@@ -21,13 +21,20 @@ export function headline(view: FitView, length: Unit): string {
     : `${met} of cambium meets, of ${most} possible`;
 }
 
+/** Where wrapping begins, by the school the rulebook follows for this technique. */
+export function wrapFrom(schools: Schemas["SchoolQuestion"][] | undefined, technique: string): string {
+  const question = schools?.find((q) => q.key === "wrap");
+  const school = question && (question.byTechnique[technique] ?? question.standard);
+  return (school && question.schools[school]?.name) || "from below upward";
+}
+
 /** Where the scion is flush and how the tape is wound. */
-export function layWords(view: FitView, wrap: "CLOCKWISE" | "COUNTER"): string {
+export function layWords(view: FitView, wrap: "CLOCKWISE" | "COUNTER", from: string): string {
   const way = wrap === "CLOCKWISE" ? "clockwise" : "counter-clockwise";
-  if (view.side === "middle") return `Set in the middle; wrap ${way}, from below.`;
+  if (view.side === "middle") return `Set in the middle; wrap ${way}, ${from}.`;
   const pulled = (view.side === "right") === (wrap === "CLOCKWISE");
   return pulled
-    ? `Flush on the ${view.side}; wrap ${way}, from below: the tape pulls it home.`
+    ? `Flush on the ${view.side}; wrap ${way}, ${from}: the tape pulls it home.`
     : `Flush on the ${view.side}, but tape wound ${way} pulls the other way: wrap it the other way round.`;
 }
 

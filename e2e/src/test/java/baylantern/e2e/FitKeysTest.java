@@ -87,6 +87,19 @@ class FitKeysTest extends DemoScreenTest {
     }
 
     @Test
+    void whatFitRestsOnStandsUnderRules() {
+        Page page = desk(lantern);
+        page.navigate("/rules");
+        page.getByLabel("Species").selectOption("jackfruit");
+        Locator fit = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Figures of fit"));
+        assertThat(fit.getByText("lines meet within")).isVisible();
+        assertThat(fit).containsText("0.35 mm");
+        assertThat(page.getByText("approach grafting often works where others fail"))
+                .isVisible();
+        axeClean(page);
+    }
+
+    @Test
     void byLamplightEverythingCanBeRead() {
         Page page = open(lantern, 1280, 800, "lamplight");
         page.navigate("/fit");

@@ -70,6 +70,16 @@ class FitTest extends DemoScreenTest {
         assertThat(heading(page, "No cambium meets")).isVisible();
         assertThat(page.locator("[data-meets]")).hasCount(0);
         assertThat(page.getByText("Mind: No cambium meets as it lies.")).isVisible();
+        // Dragged back to where it lay, a step at a time, until it glows again.
+        page.mouse().move(at.x + at.width / 2 - 60, at.y + at.height / 2);
+        page.mouse().down();
+        for (int step = 1; step < 60 && page.locator("[data-meets]").count() == 0; step++) {
+            double x = at.x + at.width / 2 - 60 + 3 * step;
+            page.waitForResponse("**/api/fit", () -> page.mouse().move(x, at.y + at.height / 2));
+        }
+        page.mouse().up();
+        assertThat(page.locator("[data-meets]").first()).isVisible();
+        assertThat(page.locator("h1")).containsText(MEETS);
         page.keyboard().press("b");
         assertThat(page.locator("[data-meets]").first()).isVisible();
         assertThat(page.locator("h1")).containsText(best + " mm of cambium meets");
@@ -83,6 +93,14 @@ class FitTest extends DemoScreenTest {
         page.keyboard().press("ArrowLeft");
         page.keyboard().press("ArrowLeft");
         assertThat(page.locator("h1")).containsText(MEETS);
+        Locator split = page.getByLabel(Pattern.compile("^Split off the pith"));
+        split.fill("2");
+        split.press("Enter");
+        Locator cuts = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Cut list"));
+        assertThat(cuts.getByText("Split off centre").locator("..")).containsText("2 mm");
+        split.fill("0");
+        split.press("Enter");
+        assertThat(cuts.getByText("Split off centre")).hasCount(0);
         page.keyboard().press("k");
         page.keyboard().press("k");
         page.keyboard().press("m");
@@ -133,6 +151,7 @@ class FitTest extends DemoScreenTest {
         combo(page, "Technique").selectOption("veneer");
         assertThat(page.getByText("Veneer, ")).isVisible();
         assertThat(page.getByText("Foot wedge, at the back")).isVisible();
+        assertThat(page.getByText("from below upward")).isVisible();
         button(page, "Take it to the Bench").click();
         assertThat(heading(page, "Log a graft")).isVisible();
         assertThat(page.getByRole(
