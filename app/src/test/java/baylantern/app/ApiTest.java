@@ -24,6 +24,9 @@ abstract class ApiTest {
     @Autowired
     private JdbcTemplate jdbc;
 
+    @Autowired
+    private baylantern.app.platform.Changes changes;
+
     Http http;
 
     @DynamicPropertySource
@@ -47,5 +50,6 @@ abstract class ApiTest {
         baylantern.app.platform.TableVault.TABLES.forEach(
                 table -> jdbc.execute("TRUNCATE TABLE " + table + " RESTART IDENTITY"));
         jdbc.execute("SET REFERENTIAL_INTEGRITY TRUE");
+        changes.forgetAll();
     }
 }

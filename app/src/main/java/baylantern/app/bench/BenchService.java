@@ -41,7 +41,6 @@ public class BenchService implements Undoer {
     private final BenchChecks checks;
     private final ActService acts;
     private final FarmClock clock;
-    private final ObjectProvider<GraftListener> listeners;
     private final LotLedger ledger;
     private final LineageService lineage;
     private final ObjectProvider<FitMeasure> fits;
@@ -53,7 +52,6 @@ public class BenchService implements Undoer {
             Rulebook rules,
             ActService acts,
             FarmClock clock,
-            ObjectProvider<GraftListener> listeners,
             LotLedger ledger,
             LineageService lineage,
             ObjectProvider<FitMeasure> fits) {
@@ -64,7 +62,6 @@ public class BenchService implements Undoer {
         this.checks = new BenchChecks(rules);
         this.acts = acts;
         this.clock = clock;
-        this.listeners = listeners;
         this.ledger = ledger;
         this.lineage = lineage;
         this.fits = fits;
@@ -102,7 +99,7 @@ public class BenchService implements Undoer {
     }
 
     /** True where a graft takes one bud, not a stick. */
-    static boolean singleBuds(Technique technique) {
+    public static boolean singleBuds(Technique technique) {
         return technique.group() == Technique.Group.BUD;
     }
 
@@ -142,7 +139,6 @@ public class BenchService implements Undoer {
         long act = acts.open(kind(), sentence(entries));
         Logged all = new Logged(act, new ArrayList<>(), new ArrayList<>());
         entries.forEach(entry -> log(entry, act, all));
-        lineage.changed();
         return all;
     }
 
@@ -170,7 +166,6 @@ public class BenchService implements Undoer {
             all.codes().add(code);
         }
         all.warnings().addAll(found);
-        listeners.forEach(listener -> listener.logged(ids));
     }
 
     /** What was logged, with the warnings that stand. */
@@ -283,9 +278,11 @@ public class BenchService implements Undoer {
     public long store(NewGraft row, Map<String, String> schools) {
         long id = grafts.insert(row);
         if (!schools.isEmpty()) {
-            grafts.insertSchools(schools.entrySet().stream()
-                    .map(s -> new GraftSchool(id, s.getKey(), s.getValue()))
-                    .toList());
+            grafts.insertSchools(
+                    id,
+                    schools.entrySet().stream()
+                            .map(s -> new GraftSchool(id, s.getKey(), s.getValue()))
+                            .toList());
         }
         return id;
     }
@@ -300,17 +297,20 @@ public class BenchService implements Undoer {
         if (grafts.countLooked(actId) > 0) {
             throw FarmProblem.conflict("Somebody has looked at these grafts since. Take those looks back first.");
         }
-        if (grafts.idsOfAct(actId).stream().anyMatch(id -> lineage.heldWords(Node.graft(id)) != null)) {
+        List<Long> ids = grafts.idsOfAct(actId);
+        if (ids.stream().anyMatch(id -> lineage.heldWords(Node.graft(id)) != null)) {
             throw FarmProblem.conflict("One of these grafts is held under a recall, so its trace must stay.");
         }
-        grafts.deleteOfAct(actId);
+        grafts.deleteOfAct(actId, ids);
         ledger.giveBack(actId);
-        lineage.changed();
     }
 
     /** Removes the grafts an act stored, with their looks and visits. */
     @Transactional
     public void removeOfAct(long actId) {
-        grafts.deleteOfAct(actId);
+        List<Long> ids = grafts.idsOfAct(actId);
+        if (!ids.isEmpty()) {
+            grafts.deleteOfAct(actId, ids);
+        }
     }
 }

@@ -34,20 +34,20 @@ interface GraftMapper {
 
     Long insert(NewGraft graft);
 
-    int insertSchools(@Param("schools") List<GraftSchool> schools);
+    int insertSchools(@Param("graftId") long graftId, @Param("schools") List<GraftSchool> schools);
 
     List<GraftSchool> schools(@Param("ids") Collection<Long> ids);
 
     int settle(
-            @Param("id") long id,
+            @Param("graftId") long id,
             @Param("version") int version,
             @Param("state") String state,
             @Param("outcome") String outcome,
             @Param("lastLookOn") @Nullable LocalDate lastLookOn);
 
-    int changeNotes(@Param("id") long id, @Param("version") int version, @Param("notes") String notes);
+    int changeNotes(@Param("graftId") long id, @Param("version") int version, @Param("notes") String notes);
 
-    int deleteOfAct(@Param("actId") long actId);
+    int deleteOfAct(@Param("actId") long actId, @Param("graftIds") Collection<Long> graftIds);
 
     List<Long> idsOfAct(@Param("actId") long actId);
 

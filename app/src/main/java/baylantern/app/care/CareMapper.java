@@ -22,7 +22,7 @@ interface CareMapper {
 
     List<Long> graftsOfAct(@Param("actId") long actId);
 
-    int withdraw(@Param("actId") long actId);
+    int withdraw(@Param("actId") long actId, @Param("graftIds") Collection<Long> graftIds);
 
     List<VisitRow> visits(@Param("ids") Collection<Long> ids);
 
@@ -43,6 +43,9 @@ interface CareMapper {
     List<DayCount> targets(@Param("from") LocalDate from, @Param("to") LocalDate to);
 
     List<VisitRow> between(@Param("from") LocalDate from, @Param("to") LocalDate to);
+
+    /** Grafts with an open visit of a kind, in order. */
+    List<Long> graftsWithVisit(@Param("kind") String kind);
 
     /** Grafts with open visits, in order. */
     List<Long> graftsWithVisits();

@@ -1,23 +1,15 @@
 package baylantern.app.care;
 
 import baylantern.app.bench.Graft;
-import baylantern.app.bench.GraftListener;
-import baylantern.app.bench.GraftSchool;
 import baylantern.app.bench.GraftService;
-import baylantern.app.lineage.HoldListener;
-import baylantern.app.lineage.LineageService;
 import baylantern.app.platform.ActService;
+import baylantern.app.platform.Changes;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
-import baylantern.app.season.WarmthListener;
 import baylantern.app.season.WarmthService;
-import baylantern.core.care.CarePlan;
-import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
-import baylantern.core.care.PlannedVisit;
 import baylantern.core.care.Sign;
-import baylantern.core.lineage.Node;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
@@ -27,7 +19,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -35,19 +26,15 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Takes looks, moves grafts along their life and keeps their visits planned. */
 @Service
-public class CareService implements GraftListener, Undoer, WarmthListener, HoldListener {
-
-    private static final int BATCH = 1000;
-    private static final String ISOLATE = "ISOLATE";
+public class CareService implements Undoer {
 
     private final CareMapper care;
     private final GraftService grafts;
     private final Rulebook rules;
-    private final CarePlan plan;
     private final ActService acts;
     private final FarmClock clock;
     private final WarmthService warmth;
-    private final LineageService lineage;
+    private final Changes changes;
 
     CareService(
             CareMapper care,
@@ -56,15 +43,14 @@ public class CareService implements GraftListener, Undoer, WarmthListener, HoldL
             ActService acts,
             FarmClock clock,
             WarmthService warmth,
-            LineageService lineage) {
+            Changes changes) {
         this.care = care;
         this.grafts = grafts;
         this.rules = rules;
-        this.plan = new CarePlan(rules);
         this.acts = acts;
         this.clock = clock;
         this.warmth = warmth;
-        this.lineage = lineage;
+        this.changes = changes;
     }
 
     /** A graft's answer was not taken, and why. */
@@ -122,7 +108,7 @@ public class CareService implements GraftListener, Undoer, WarmthListener, HoldL
                     answered);
             care.insertLook(graft.id(), entry.personId(), clock.now(), look, act);
         }
-        replan(taken);
+        changes.settle();
         return new Answered(
                 act, sentence, grafts.byIds(taken.stream().map(Graft::id).toList()), told);
     }
@@ -142,7 +128,8 @@ public class CareService implements GraftListener, Undoer, WarmthListener, HoldL
         return null;
     }
 
-    private String lastLook(Graft graft) {
+    /** Who answered a graft last, as a sentence. */
+    String lastLook(Graft graft) {
         List<LookRow> looks = care.looks(List.of(graft.id()));
         if (looks.isEmpty()) {
             return graft.code() + " was changed meanwhile.";
@@ -157,7 +144,7 @@ public class CareService implements GraftListener, Undoer, WarmthListener, HoldL
         return which + ": " + sign.words();
     }
 
-    /** Writes past looks of one graft, oldest first, without an undo of their own; call {@link #replan} after. */
+    /** Writes past looks of one graft, oldest first, without an undo of their own; the visits follow. */
     @Transactional
     public void remember(
             long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note, @Nullable Long actId) {
@@ -187,95 +174,11 @@ public class CareService implements GraftListener, Undoer, WarmthListener, HoldL
         return warmth.healing(speciesKey);
     }
 
-    /** Works out the state and the open visits of these grafts afresh. */
-    @Transactional
-    public void replan(List<Graft> which) {
-        plan(which, this::settle);
-    }
-
-    private void plan(List<Graft> which, BiConsumer<Graft, GraftLife> settle) {
-        if (which.isEmpty()) {
-            return;
-        }
-        List<Long> ids = which.stream().map(Graft::id).toList();
-        Map<Long, List<LookRow>> looks = looks(ids);
-        Map<Long, Map<String, String>> schools = grafts.schools(ids).stream()
-                .collect(Collectors.groupingBy(
-                        GraftSchool::graftId, Collectors.toMap(GraftSchool::question, GraftSchool::school)));
-        List<VisitRow> visits = new ArrayList<>();
-        for (Graft graft : which) {
-            GraftLife life = life(graft, looks.getOrDefault(graft.id(), List.of()));
-            settle.accept(graft, life);
-            planned(graft, life, schools.getOrDefault(graft.id(), Map.of()))
-                    .forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
-        }
-        care.deleteVisits(ids);
-        if (!visits.isEmpty()) {
-            care.insertVisits(visits);
-        }
-    }
-
     /** Drops the open visits of grafts whose story ended long before they were written down here. */
     @Transactional
     public void closeBook(List<Long> ids) {
         if (!ids.isEmpty()) {
             care.deleteVisits(ids);
-        }
-    }
-
-    // Warmth alone does not change a graft in the eyes of somebody about to answer it.
-    private void settleWhereMoved(Graft graft, GraftLife life) {
-        if (life.state() != graft.state()) {
-            settle(graft, life);
-        }
-    }
-
-    private void settle(Graft graft, GraftLife life) {
-        LocalDate last = life.lastLook().map(look -> look.seenOn()).orElse(null);
-        if (!grafts.settle(graft.id(), graft.version(), life.state(), last)) {
-            throw FarmProblem.conflict(lastLook(graft));
-        }
-    }
-
-    private List<PlannedVisit> planned(Graft graft, GraftLife life, Map<String, String> schools) {
-        String technique = graft.techniqueKey() == null ? "cleft" : graft.techniqueKey();
-        if (life.state().live() && lineage.heldWords(Node.graft(graft.id())) != null) {
-            return List.of(isolate());
-        }
-        CareSubject subject = new CareSubject(
-                graft.speciesKey(), rules.technique(technique).orElseThrow(), graft.madeOn(), graft.cover(), schools);
-        return plan.open(subject, life, healing(graft.speciesKey()));
-    }
-
-    // Nothing else is done to a held graft; the visit stays until it is released.
-    private PlannedVisit isolate() {
-        LocalDate today = clock.today();
-        return new PlannedVisit(ISOLATE, 0, today, today, today.plusDays(1));
-    }
-
-    /** Held grafts are set apart instead of visited; released ones get their visits back. */
-    @Override
-    @Transactional
-    public void holdsChanged(List<Long> graftIds) {
-        for (int i = 0; i < graftIds.size(); i += BATCH) {
-            plan(grafts.byIds(graftIds.subList(i, Math.min(graftIds.size(), i + BATCH))), this::settleWhereMoved);
-        }
-    }
-
-    @Override
-    @Transactional
-    public void logged(List<Long> graftIds) {
-        replan(grafts.byIds(graftIds));
-    }
-
-    /** Moves the open visits of every live graft with the weather; visits already answered stay. */
-    @Override
-    @Transactional
-    public void warmthChanged() {
-        List<Long> live = care.graftsWithVisits();
-        for (int i = 0; i < live.size(); i += BATCH) {
-            List<Long> some = live.subList(i, Math.min(live.size(), i + BATCH));
-            plan(grafts.byIds(some), this::settleWhereMoved);
         }
     }
 
@@ -288,8 +191,9 @@ public class CareService implements GraftListener, Undoer, WarmthListener, HoldL
     @Transactional
     public void undo(long actId) {
         List<Long> touched = care.graftsOfAct(actId);
-        care.withdraw(actId);
-        replan(grafts.byIds(touched));
+        if (!touched.isEmpty()) {
+            care.withdraw(actId, touched);
+        }
     }
 
     /** How many visits aim at each day. */

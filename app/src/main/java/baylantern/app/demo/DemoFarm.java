@@ -1,10 +1,9 @@
 package baylantern.app.demo;
 
 import baylantern.app.bench.BenchService;
-import baylantern.app.bench.DayService;
-import baylantern.app.bench.GraftService;
 import baylantern.app.bench.NewGraft;
 import baylantern.app.care.CareService;
+import baylantern.app.day.DayService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.PlantEntry;
 import baylantern.app.place.PlantKind;
@@ -39,13 +38,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class DemoFarm {
 
     static final long SEED = 20260514L;
-    private static final int BATCH = 400;
     private static final int WATCHED_STOCKS = 6;
 
     private final PlaceService places;
     private final PlantService plants;
     private final BenchService bench;
-    private final GraftService grafts;
     private final CareService care;
     private final ClimateService climates;
     private final WeatherService weather;
@@ -61,7 +58,6 @@ public class DemoFarm {
             PlaceService places,
             PlantService plants,
             BenchService bench,
-            GraftService grafts,
             CareService care,
             ClimateService climates,
             WeatherService weather,
@@ -74,7 +70,6 @@ public class DemoFarm {
         this.places = places;
         this.plants = plants;
         this.bench = bench;
-        this.grafts = grafts;
         this.care = care;
         this.climates = climates;
         this.weather = weather;
@@ -118,7 +113,6 @@ public class DemoFarm {
         private final Map<String, Integer> plantNumbers = new HashMap<>();
         private final Map<String, Integer> graftNumbers = new HashMap<>();
         private final List<Truth> truths = new ArrayList<>();
-        private final List<Long> fresh = new ArrayList<>();
         private final List<Long> watchedStocks = new ArrayList<>();
         private final List<Long> avocadoStocks = new ArrayList<>();
 
@@ -136,7 +130,6 @@ public class DemoFarm {
             for (int time = 0; time < times; time++) {
                 sessions.forEach(this::session);
             }
-            settle();
             spareStocks();
             buds();
             benchDay();
@@ -216,9 +209,6 @@ public class DemoFarm {
             for (int i = 0; i < session.grafts(); i++) {
                 truths.add(new Truth(
                         graft(session, cut, random.nextDouble() < p), session.variety(), session.technique(), p));
-                if (fresh.size() >= BATCH) {
-                    settle();
-                }
             }
         }
 
@@ -261,7 +251,6 @@ public class DemoFarm {
                 care.remember(
                         id, people.get(DemoNames.PEOPLE.get(random.nextInt(4))), look.seenOn(), look.sign(), "", null);
             }
-            fresh.add(id);
             return code;
         }
 
@@ -298,11 +287,6 @@ public class DemoFarm {
                     null);
             long plant = plants.addBare(entry, null).id();
             return plants.addStem(plant, new StemEntry("1", mm, 220.0));
-        }
-
-        private void settle() {
-            care.replan(grafts.byIds(fresh));
-            fresh.clear();
         }
     }
 }

@@ -25,8 +25,8 @@ class DemoStart implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (demo.demo() && places.site().isEmpty()) {
-            int times = environment.getProperty("lantern.demo-times", Integer.class, 1);
+        int times = environment.getProperty("lantern.demo-times", Integer.class, 1);
+        if (demo.demo() && places.site().isEmpty() && times > 0) {
             farm.grow(times);
         }
         String port = environment.getProperty("local.server.port");

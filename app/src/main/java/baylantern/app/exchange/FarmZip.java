@@ -1,6 +1,5 @@
 package baylantern.app.exchange;
 
-import baylantern.app.place.PlaceService;
 import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
@@ -14,7 +13,6 @@ import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -39,10 +37,13 @@ import tools.jackson.databind.json.JsonMapper;
 class FarmZip {
 
     static final String FORMAT = "bay-lantern-farm";
-    static final int FORMAT_VERSION = 4;
+    static final int FORMAT_VERSION = 5;
 
     /** The oldest version still read: it lacks the tables that came later. */
     static final int OLDEST_READ = 1;
+
+    /** Tables that had another name once. */
+    private static final Map<String, String> ONCE_NAMED = Map.of("bench_day", "day_plan");
 
     private static final String MANIFEST = "manifest.json";
     private static final long MOST_BYTES = 1L << 30;
@@ -55,21 +56,32 @@ class FarmZip {
             .get();
 
     private final TableVault vault;
-    private final PlaceService places;
     private final FarmClock clock;
     private final DayTurn dayTurn;
     private final JsonMapper json;
 
-    FarmZip(TableVault vault, PlaceService places, FarmClock clock, DayTurn dayTurn, JsonMapper json) {
+    FarmZip(TableVault vault, FarmClock clock, DayTurn dayTurn, JsonMapper json) {
         this.vault = vault;
-        this.places = places;
         this.clock = clock;
         this.dayTurn = dayTurn;
         this.json = json;
     }
 
     /** What the zip says of itself. */
-    record Manifest(String format, int version, String exportedOn, Map<String, Integer> rows) {}
+    record Manifest(String format, int version, String exportedOn, Map<String, Integer> rows) {
+
+        Manifest {
+            Map<String, Integer> byNewName = new LinkedHashMap<>();
+            if (rows != null) {
+                rows.forEach((table, count) -> byNewName.put(named(table), count));
+            }
+            rows = byNewName;
+        }
+    }
+
+    private static String named(String table) {
+        return ONCE_NAMED.getOrDefault(table, table);
+    }
 
     @Transactional(readOnly = true)
     void write(OutputStream out) throws IOException {
@@ -106,7 +118,6 @@ class FarmZip {
         Manifest manifest = opened(in, tables);
         check(manifest, tables);
         TableVault.TABLES.stream().filter(t -> !t.equals("house_clock")).forEach(t -> vault.fill(t, tables.get(t)));
-        places.site().ifPresent(site -> clock.zone(ZoneId.of(site.zone())));
         dayTurn.tell();
         return vault.counts();
     }
@@ -127,8 +138,8 @@ class FarmZip {
                 String name = entry.getName();
                 if (name.equals(MANIFEST)) {
                     manifest = json.readValue(zip.readAllBytes(), Manifest.class);
-                } else if (name.endsWith(".csv") && TableVault.TABLES.contains(name.replace(".csv", ""))) {
-                    tables.put(name.replace(".csv", ""), table(zip));
+                } else if (name.endsWith(".csv") && TableVault.TABLES.contains(named(name.replace(".csv", "")))) {
+                    tables.put(named(name.replace(".csv", "")), table(zip));
                 }
             }
         }

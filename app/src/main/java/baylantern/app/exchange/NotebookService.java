@@ -14,6 +14,7 @@ import baylantern.app.place.StemEntry;
 import baylantern.app.place.Variety;
 import baylantern.app.place.VarietyEntry;
 import baylantern.app.platform.ActService;
+import baylantern.app.platform.Changes;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
@@ -51,6 +52,7 @@ public class NotebookService implements Undoer {
     private final BenchService bench;
     private final GraftService grafts;
     private final CareService care;
+    private final Changes changes;
     private final ActService acts;
     private final FarmClock clock;
     private final NotebookReader reader;
@@ -63,7 +65,9 @@ public class NotebookService implements Undoer {
             CareService care,
             ActService acts,
             FarmClock clock,
-            Words words) {
+            Words words,
+            Changes changes) {
+        this.changes = changes;
         this.places = places;
         this.plants = plants;
         this.bench = bench;
@@ -151,8 +155,7 @@ public class NotebookService implements Undoer {
 
         // Old grafts whose fate is known are a closed book: no visits are planned for them.
         private void settle(List<Long> ids) {
-            List<Graft> all = grafts.byIds(ids);
-            care.replan(all);
+            changes.settle();
             List<Long> decided = grafts.byIds(ids).stream()
                     .filter(graft -> graft.state().outcome() != baylantern.core.care.GraftState.Outcome.WAITING)
                     .filter(graft -> graft.madeOn().isBefore(clock.today().minusDays(150)))

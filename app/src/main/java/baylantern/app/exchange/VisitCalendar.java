@@ -1,12 +1,12 @@
 package baylantern.app.exchange;
 
-import baylantern.app.bench.DayService;
 import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftService;
 import baylantern.app.care.CareService;
 import baylantern.app.care.VisitRow;
+import baylantern.app.day.DayService;
 import baylantern.app.platform.FarmClock;
-import baylantern.core.bench.GraftDay;
+import baylantern.core.day.GraftDay;
 import baylantern.core.rules.Rulebook;
 import biweekly.Biweekly;
 import biweekly.ICalendar;

@@ -1,11 +1,13 @@
 package baylantern.app.lineage;
 
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
 import baylantern.core.lineage.Node;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -14,11 +16,11 @@ import org.springframework.stereotype.Component;
 class HoldBook {
 
     private final RecallMapper mapper;
-    private final Supplier<Map<Node, HoldRow>> standing;
+    private final Derived<Map<Node, HoldRow>> standing;
 
-    HoldBook(RecallMapper mapper, LineagePulse pulse) {
+    HoldBook(RecallMapper mapper, Changes changes) {
         this.mapper = mapper;
-        this.standing = pulse.kept(this::read);
+        this.standing = changes.derive(this::read, Fact.HOLDS);
     }
 
     private Map<Node, HoldRow> read() {

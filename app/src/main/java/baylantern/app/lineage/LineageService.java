@@ -31,19 +31,12 @@ public class LineageService {
     private final HoldBook holds;
     private final PlantService plants;
     private final FarmClock clock;
-    private final LineagePulse pulse;
 
-    LineageService(LineageShelf shelf, HoldBook holds, PlantService plants, FarmClock clock, LineagePulse pulse) {
+    LineageService(LineageShelf shelf, HoldBook holds, PlantService plants, FarmClock clock) {
         this.shelf = shelf;
         this.holds = holds;
         this.plants = plants;
         this.clock = clock;
-        this.pulse = pulse;
-    }
-
-    /** Members or blades have changed. */
-    public void changed() {
-        pulse.beat();
     }
 
     /** How clean something is held to be today. */

@@ -1,6 +1,9 @@
 package baylantern.app.lineage;
 
 import baylantern.app.place.PlantService;
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
 import baylantern.core.lineage.BladeEvent;
 import baylantern.core.lineage.HealthBook;
 import baylantern.core.lineage.HealthTest;
@@ -17,7 +20,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
@@ -26,25 +28,38 @@ import org.springframework.stereotype.Component;
 @Component
 class LineageShelf {
 
+    private static final Fact[] LINKS = {
+        Fact.LOTS,
+        Fact.GRAFTS,
+        Fact.PLANTS,
+        Fact.SPOTS,
+        Fact.VARIETIES,
+        Fact.SOURCES,
+        Fact.TESTS,
+        Fact.PARENTS,
+        Fact.MOVES,
+        Fact.PEOPLE
+    };
+
     private final LineageMapper mapper;
     private final PlantService plants;
     private final ObjectProvider<LineagePart> parts;
     private final Rulebook rules;
-    private final Supplier<State> state;
-    private final Supplier<Collection<List<BladeEvent>>> blades;
+    private final Derived<State> state;
+    private final Derived<Collection<List<BladeEvent>>> blades;
 
     LineageShelf(
             LineageMapper mapper,
             PlantService plants,
             ObjectProvider<LineagePart> parts,
             Rulebook rules,
-            LineagePulse pulse) {
+            Changes changes) {
         this.mapper = mapper;
         this.plants = plants;
         this.parts = parts;
         this.rules = rules;
-        this.state = pulse.kept(this::read);
-        this.blades = pulse.kept(this::readBlades);
+        this.state = changes.derive(this::read, LINKS);
+        this.blades = changes.derive(this::readBlades, Fact.LOTS, Fact.GRAFTS, Fact.PLANTS, Fact.BLADES, Fact.PEOPLE);
     }
 
     /** Links, tests and standings. */

@@ -25,21 +25,13 @@ public class MoveService implements Undoer {
     private final PlaceService places;
     private final ActService acts;
     private final FarmClock clock;
-    private final LineagePulse pulse;
 
-    MoveService(
-            LineageMapper mapper,
-            PlantService plants,
-            PlaceService places,
-            ActService acts,
-            FarmClock clock,
-            LineagePulse pulse) {
+    MoveService(LineageMapper mapper, PlantService plants, PlaceService places, ActService acts, FarmClock clock) {
         this.mapper = mapper;
         this.plants = plants;
         this.places = places;
         this.acts = acts;
         this.clock = clock;
-        this.pulse = pulse;
     }
 
     /** Movements, newest first. */
@@ -89,7 +81,6 @@ public class MoveService implements Undoer {
         if (plant != null) {
             plants.put(plant.id(), to.id());
         }
-        pulse.beat();
         return new LineageDone(act, sentence, to.id());
     }
 
@@ -98,7 +89,6 @@ public class MoveService implements Undoer {
     public void rememberMove(
             @Nullable Long plantId, @Nullable String visitor, LocalDate day, @Nullable Long from, long to) {
         mapper.insertMove(plantId, visitor, day, from, to, "", null);
-        pulse.beat();
     }
 
     @Override
@@ -115,6 +105,5 @@ public class MoveService implements Undoer {
             }
         });
         mapper.deleteMovesOfAct(actId);
-        pulse.beat();
     }
 }

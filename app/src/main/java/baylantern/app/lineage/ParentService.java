@@ -23,21 +23,13 @@ public class ParentService implements Undoer {
     private final PlantService plants;
     private final ActService acts;
     private final FarmClock clock;
-    private final LineagePulse pulse;
 
-    ParentService(
-            LineageMapper mapper,
-            LineageService lineage,
-            PlantService plants,
-            ActService acts,
-            FarmClock clock,
-            LineagePulse pulse) {
+    ParentService(LineageMapper mapper, LineageService lineage, PlantService plants, ActService acts, FarmClock clock) {
         this.mapper = mapper;
         this.lineage = lineage;
         this.plants = plants;
         this.acts = acts;
         this.clock = clock;
-        this.pulse = pulse;
     }
 
     /** A plant was raised from something: a lot, a graft, another plant, a source. */
@@ -64,7 +56,6 @@ public class ParentService implements Undoer {
         String sentence = plant.code() + " was raised from " + parent.code();
         long act = acts.open(kind(), sentence);
         mapper.insertParent(plantId, fromKey, day, act);
-        pulse.beat();
         return new LineageDone(act, sentence, plantId);
     }
 
@@ -72,7 +63,6 @@ public class ParentService implements Undoer {
     @Transactional
     public void rememberParent(long plantId, Node from, LocalDate day) {
         mapper.insertParent(plantId, from.key(), day, null);
-        pulse.beat();
     }
 
     private String circleWords(List<Node> circle, Plant plant) {
@@ -94,6 +84,5 @@ public class ParentService implements Undoer {
     @Transactional
     public void undo(long actId) {
         mapper.deleteParentsOfAct(actId);
-        pulse.beat();
     }
 }

@@ -9,13 +9,11 @@ import baylantern.core.lineage.Node;
 import baylantern.core.lineage.Recall;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,8 +29,6 @@ public class RecallService implements Undoer {
     private final TestService tests;
     private final ActService acts;
     private final FarmClock clock;
-    private final LineagePulse pulse;
-    private final ObjectProvider<HoldListener> listeners;
 
     RecallService(
             RecallMapper mapper,
@@ -40,17 +36,13 @@ public class RecallService implements Undoer {
             LineageService lineage,
             TestService tests,
             ActService acts,
-            FarmClock clock,
-            LineagePulse pulse,
-            ObjectProvider<HoldListener> listeners) {
+            FarmClock clock) {
         this.mapper = mapper;
         this.shelf = shelf;
         this.lineage = lineage;
         this.tests = tests;
         this.acts = acts;
         this.clock = clock;
-        this.pulse = pulse;
-        this.listeners = listeners;
     }
 
     /** Something a recall lists: what it is, why, since when, and through what. */
@@ -174,20 +166,7 @@ public class RecallService implements Undoer {
         for (int i = 0; i < holds.size(); i += BATCH) {
             mapper.insertHolds(id, holds.subList(i, Math.min(holds.size(), i + BATCH)), act);
         }
-        changed(holds.stream().map(RecallMapper.NewHold::key).toList());
         return id;
-    }
-
-    private void changed(Collection<String> keys) {
-        pulse.beat();
-        List<Long> grafts = keys.stream()
-                .map(Node::parse)
-                .filter(n -> n.kind() == Node.Kind.GRAFT)
-                .map(Node::id)
-                .toList();
-        if (!grafts.isEmpty()) {
-            listeners.forEach(listener -> listener.holdsChanged(grafts));
-        }
     }
 
     /** All recalls, newest first. */
@@ -215,16 +194,13 @@ public class RecallService implements Undoer {
         if (released == 0) {
             throw FarmProblem.conflict("Nothing of that is held any more.");
         }
-        changed(mapper.keysOfAct(act));
         return new LineageDone(act, released + " released: " + reason, id);
     }
 
     /** Releases a recall of the past, whole, without an undo of its own; for the demo. */
     @Transactional
     public void rememberRelease(long id, String reason, LocalDate day) {
-        List<String> keys = mapper.ofRecall(id).stream().map(HoldRow::nodeKey).toList();
         mapper.release(id, null, day, reason, null);
-        changed(keys);
     }
 
     @Override
@@ -235,11 +211,9 @@ public class RecallService implements Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        List<String> keys = mapper.keysOfAct(actId);
         mapper.holdAgain(actId);
         mapper.deleteHoldsOfAct(actId);
         mapper.deleteRecallsOfAct(actId);
         tests.undo(actId);
-        changed(keys);
     }
 }

@@ -30,7 +30,6 @@ public class SourceService implements Undoer {
     private final Rulebook rules;
     private final ActService acts;
     private final FarmClock clock;
-    private final LineagePulse pulse;
 
     SourceService(
             LineageMapper mapper,
@@ -39,8 +38,7 @@ public class SourceService implements Undoer {
             PlaceService places,
             Rulebook rules,
             ActService acts,
-            FarmClock clock,
-            LineagePulse pulse) {
+            FarmClock clock) {
         this.mapper = mapper;
         this.lineage = lineage;
         this.plants = plants;
@@ -48,7 +46,6 @@ public class SourceService implements Undoer {
         this.rules = rules;
         this.acts = acts;
         this.clock = clock;
-        this.pulse = pulse;
     }
 
     /**
@@ -150,7 +147,6 @@ public class SourceService implements Undoer {
         String sentence = "Source " + entry.name() + " written down";
         long act = acts.open(kind(), sentence);
         long id = mapper.insertSource(entry, act);
-        pulse.beat();
         return new LineageDone(act, sentence, id);
     }
 
@@ -158,7 +154,6 @@ public class SourceService implements Undoer {
     @Transactional
     public long remember(SourceEntry entry) {
         long id = mapper.insertSource(entry, null);
-        pulse.beat();
         return id;
     }
 
@@ -184,7 +179,6 @@ public class SourceService implements Undoer {
             throw FarmProblem.conflict("The source " + entry.name()
                     + " was changed by somebody else meanwhile. Look again, then change it.");
         }
-        pulse.beat();
         return new LineageDone(null, entry.name() + " changed", id);
     }
 
@@ -195,7 +189,6 @@ public class SourceService implements Undoer {
         String sentence = name + " archived; its trace stays";
         long act = acts.open(kind(), sentence);
         mapper.archiveSource(id, act);
-        pulse.beat();
         return new LineageDone(act, sentence, id);
     }
 
@@ -216,6 +209,5 @@ public class SourceService implements Undoer {
     public void undo(long actId) {
         mapper.deleteSourcesOfAct(actId);
         mapper.bringBackSourcesOfAct(actId);
-        pulse.beat();
     }
 }

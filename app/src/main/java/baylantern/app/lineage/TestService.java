@@ -24,7 +24,6 @@ public class TestService implements Undoer {
     private final Rulebook rules;
     private final ActService acts;
     private final FarmClock clock;
-    private final LineagePulse pulse;
 
     TestService(
             LineageMapper mapper,
@@ -32,15 +31,13 @@ public class TestService implements Undoer {
             PlantService plants,
             Rulebook rules,
             ActService acts,
-            FarmClock clock,
-            LineagePulse pulse) {
+            FarmClock clock) {
         this.mapper = mapper;
         this.sources = sources;
         this.plants = plants;
         this.rules = rules;
         this.acts = acts;
         this.clock = clock;
-        this.pulse = pulse;
     }
 
     /** Tests of a plant or source, newest first. */
@@ -102,7 +99,6 @@ public class TestService implements Undoer {
                 entry,
                 entry.validDays() == null ? (int) rules.wood().value("testValid") : entry.validDays(),
                 act);
-        pulse.beat();
         return id;
     }
 
@@ -113,7 +109,6 @@ public class TestService implements Undoer {
         if (mapper.endTest(id, act) == 0) {
             throw FarmProblem.unknown("test", id);
         }
-        pulse.beat();
         return new LineageDone(act, "The test was removed", id);
     }
 
@@ -127,6 +122,5 @@ public class TestService implements Undoer {
     public void undo(long actId) {
         mapper.deleteTestsOfAct(actId);
         mapper.bringBackTestsOfAct(actId);
-        pulse.beat();
     }
 }

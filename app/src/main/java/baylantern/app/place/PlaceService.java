@@ -1,15 +1,21 @@
 package baylantern.app.place;
 
+import baylantern.app.platform.Changes;
 import baylantern.app.platform.DayTurn;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.core.place.Codes;
 import baylantern.core.rules.Rulebook;
-import jakarta.annotation.PostConstruct;
 import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -21,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The site, the places in it, the people and the varieties. */
 @Service
-public class PlaceService {
+public class PlaceService implements FarmClock.Zone {
 
     private static final Logger LOG = LoggerFactory.getLogger(PlaceService.class);
 
@@ -29,22 +35,32 @@ public class PlaceService {
     private final Rulebook rules;
     private final FarmClock clock;
     private final DayTurn dayTurn;
+    private final Derived<Optional<Site>> site;
+    private final Derived<Map<Long, Variety>> varieties;
 
-    PlaceService(PlaceMapper places, Rulebook rules, FarmClock clock, DayTurn dayTurn) {
+    PlaceService(PlaceMapper places, Rulebook rules, FarmClock clock, DayTurn dayTurn, Changes changes) {
         this.places = places;
         this.rules = rules;
         this.clock = clock;
         this.dayTurn = dayTurn;
+        this.site = changes.derive(() -> Optional.ofNullable(places.site()), Fact.SITE);
+        this.varieties = changes.derive(this::readVarieties, Fact.VARIETIES);
     }
 
-    @PostConstruct
-    void followZone() {
-        site().ifPresent(site -> clock.zone(ZoneId.of(site.zone())));
+    private Map<Long, Variety> readVarieties() {
+        Map<Long, Variety> byId = new LinkedHashMap<>();
+        places.varieties().forEach(variety -> byId.put(variety.id(), variety));
+        return Collections.unmodifiableMap(byId);
+    }
+
+    @Override
+    public @Nullable ZoneId siteZone() {
+        return site().map(known -> ZoneId.of(known.zone())).orElse(null);
     }
 
     /** The site, empty before the first run. */
     public Optional<Site> site() {
-        return Optional.ofNullable(places.site());
+        return site.get();
     }
 
     /** Latitude in degrees; 0 before the site is known. */
@@ -55,19 +71,21 @@ public class PlaceService {
     /** Sets the site; the version must be the stored one. */
     @Transactional
     public Site saveSite(Site site) {
-        ZoneId zone = zone(site.zone());
+        zone(site.zone());
+        LocalDate before = clock.today();
         int saved = places.site() == null ? places.insertSite(site) : places.updateSite(site);
         if (saved == 0) {
             throw changed("The site");
         }
-        clock.zone(zone);
-        dayTurn.tell();
+        if (!clock.today().equals(before)) {
+            dayTurn.tell();
+        }
         return site().orElseThrow();
     }
 
-    private static ZoneId zone(String name) {
+    private static void zone(String name) {
         try {
-            return ZoneId.of(name);
+            ZoneId.of(name);
         } catch (DateTimeException e) {
             throw FarmProblem.wrong(
                     "zone", name, "a zone name such as Etc/UTC", "\"" + name + "\" is not a time zone.");
@@ -151,15 +169,16 @@ public class PlaceService {
 
     /** Varieties by species and name. */
     public List<Variety> varieties() {
-        return places.varieties();
+        return List.copyOf(varieties.get().values());
     }
 
     /** The variety with this id; throws where there is none. */
     public Variety variety(long id) {
-        return varieties().stream()
-                .filter(variety -> variety.id() == id)
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.unknown("variety", id));
+        Variety known = varieties.get().get(id);
+        if (known == null) {
+            throw FarmProblem.unknown("variety", id);
+        }
+        return known;
     }
 
     /** Adds a variety and gives it free letters. */

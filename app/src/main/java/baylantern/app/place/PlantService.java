@@ -1,7 +1,6 @@
 package baylantern.app.place;
 
 import baylantern.app.platform.ActService;
-import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
@@ -27,14 +26,12 @@ public class PlantService implements Undoer {
     private final PlaceService placeService;
     private final ActService acts;
     private final FarmClock clock;
-    private final DayTurn dayTurn;
 
-    PlantService(PlaceMapper places, PlaceService placeService, ActService acts, FarmClock clock, DayTurn dayTurn) {
+    PlantService(PlaceMapper places, PlaceService placeService, ActService acts, FarmClock clock) {
         this.places = places;
         this.placeService = placeService;
         this.acts = acts;
         this.clock = clock;
-        this.dayTurn = dayTurn;
     }
 
     /** Plants in walking order, at most {@code limit}; the search is in code, variety and place. */
@@ -145,7 +142,6 @@ public class PlantService implements Undoer {
         if (places.removePlant(id, clock.today(), act) == 0) {
             throw FarmProblem.conflict(plant.code() + " was removed already.");
         }
-        dayTurn.tell();
         return act;
     }
 
@@ -239,7 +235,6 @@ public class PlantService implements Undoer {
     @Override
     public void undo(long actId) {
         removeOfAct(actId);
-        dayTurn.tell();
     }
 
     /** Removes the plants an act added; refused by the store where something still needs one. */

@@ -1,6 +1,18 @@
 package baylantern.app.platform;
 
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
-/** Something done that can be taken back. */
-public record Act(long id, String kind, String sentence, LocalDate farmDay, boolean undone) {}
+/**
+ * Something done that can be taken back.
+ *
+ * @param personId who did it, null where nobody was chosen on the device
+ */
+public record Act(
+        long id,
+        String kind,
+        String sentence,
+        LocalDate farmDay,
+        boolean undone,
+        @Nullable Long personId,
+        @Nullable String personName) {}

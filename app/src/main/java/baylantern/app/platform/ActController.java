@@ -5,6 +5,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What was done lately, and taking it back. */
@@ -21,8 +22,8 @@ class ActController {
     }
 
     @GetMapping
-    List<Act> recent() {
-        return acts.recent(RECENT);
+    List<Act> recent(@RequestParam(defaultValue = "false") boolean own) {
+        return acts.recent(own, RECENT);
     }
 
     @PostMapping("/{id}/undo")

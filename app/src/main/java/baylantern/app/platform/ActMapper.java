@@ -14,12 +14,14 @@ interface ActMapper {
             @Param("kind") String kind,
             @Param("sentence") String sentence,
             @Param("doneAt") Instant doneAt,
-            @Param("farmDay") LocalDate farmDay);
+            @Param("farmDay") LocalDate farmDay,
+            @Param("personId") @Nullable Long personId);
 
     @Nullable
     Act find(@Param("id") long id);
 
-    List<Act> recent(@Param("limit") int limit);
+    /** The latest acts that stand, newest first; those of one person, or with none named of nobody, where only own. */
+    List<Act> recent(@Param("own") boolean own, @Param("personId") @Nullable Long personId, @Param("limit") int limit);
 
     List<Act> after(@Param("day") LocalDate day);
 

@@ -13,33 +13,44 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ActService {
 
+    private static final int MOST_LETTERS = 400;
+
     private final ActMapper acts;
     private final FarmClock clock;
+    private final Doer doer;
     private final ObjectProvider<Undoer> undoers;
 
-    ActService(ActMapper acts, FarmClock clock, ObjectProvider<Undoer> undoers) {
+    ActService(ActMapper acts, FarmClock clock, Doer doer, ObjectProvider<Undoer> undoers) {
         this.acts = acts;
         this.clock = clock;
+        this.doer = doer;
         this.undoers = undoers;
     }
 
     /** Opens an act within the caller's transaction; the sentence tells what was done, at most 400 characters. */
     @Transactional
     public long open(String kind, String sentence) {
-        return acts.insert(kind, sentence.substring(0, Math.min(400, sentence.length())), clock.now(), clock.today());
+        String told = sentence.substring(0, Math.min(MOST_LETTERS, sentence.length()));
+        return acts.insert(kind, told, clock.now(), clock.today(), doer.personId());
     }
 
-    /** Takes an act back, whole. */
+    /** Takes back an act of one's own, whole; who another chose on the device is told whose it is. */
     @Transactional
     public Act undo(long id) {
         Act act = acts.find(id);
         if (act == null) {
             throw FarmProblem.unknown("act", id);
         }
-        if (acts.markUndone(id) == 0) {
-            throw FarmProblem.conflict("That was taken back already.");
+        if (act.personId() != null && doer.personId() != null && !act.personId().equals(doer.personId())) {
+            throw FarmProblem.conflict(
+                    "\"" + act.sentence() + "\" was done by " + act.personName() + ", so it is theirs to take back.");
         }
-        undoer(act.kind()).undo(id);
+        return takeBack(act);
+    }
+
+    private Act takeBack(Act act) {
+        Rows.oneOr(acts.markUndone(act.id()), FarmProblem.conflict("That was taken back already."));
+        undoer(act.kind()).undo(act.id());
         return act;
     }
 
@@ -52,16 +63,16 @@ public class ActService {
         return undoer;
     }
 
-    /** The latest acts that still stand, newest first. */
-    public List<Act> recent(int limit) {
-        return acts.recent(limit);
+    /** The latest acts that still stand, newest first; only those of whoever is at work where own is asked. */
+    public List<Act> recent(boolean own, int limit) {
+        return acts.recent(own, doer.personId(), limit);
     }
 
     /** Takes back everything done after a day, newest first; for stepping the demo clock back. */
     @Transactional
     public int undoAfter(LocalDate day) {
         List<Act> later = acts.after(day);
-        later.forEach(act -> undo(act.id()));
+        later.forEach(this::takeBack);
         return later.size();
     }
 }

@@ -1,14 +1,14 @@
 package baylantern.app.platform;
 
-import jakarta.annotation.PostConstruct;
 import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Moves the demo's day. Stepping back takes back what was done on the later days. */
 @Service
-public class DemoClock {
+public class DemoClock implements FarmClock.Standing {
 
     /** The day the demo starts on. */
     public static final LocalDate FIRST_DAY = LocalDate.of(2026, 5, 14);
@@ -20,26 +20,31 @@ public class DemoClock {
     private final ActMapper acts;
     private final ActService actService;
     private final DayTurn dayTurn;
+    private final Derived<LocalDate> day;
 
     DemoClock(
             @Value("${lantern.demo}") boolean demo,
             FarmClock clock,
             ActMapper acts,
             ActService actService,
-            DayTurn dayTurn) {
+            DayTurn dayTurn,
+            Changes changes) {
         this.demo = demo;
         this.clock = clock;
         this.acts = acts;
         this.actService = actService;
         this.dayTurn = dayTurn;
+        this.day = changes.derive(this::kept, Fact.DAY);
     }
 
-    @PostConstruct
-    void resume() {
-        if (demo) {
-            LocalDate kept = acts.demoDay();
-            clock.standOn(kept == null ? FIRST_DAY : kept);
-        }
+    private LocalDate kept() {
+        LocalDate kept = acts.demoDay();
+        return kept == null ? FIRST_DAY : kept;
+    }
+
+    @Override
+    public @Nullable LocalDate standsOn() {
+        return demo ? day.get() : null;
     }
 
     /** True in the demo. */
@@ -63,7 +68,6 @@ public class DemoClock {
         }
         int undone = days < 0 ? actService.undoAfter(day) : 0;
         acts.saveDemoDay(day);
-        clock.standOn(day);
         dayTurn.tell();
         return undone;
     }

@@ -8,11 +8,14 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Strict headers on every answer, and no writes from pages of another origin. */
 @Component
+@Order(Ordered.LOWEST_PRECEDENCE - 20)
 class DoorFilter extends OncePerRequestFilter {
 
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; "

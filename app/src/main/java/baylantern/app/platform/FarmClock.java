@@ -6,37 +6,75 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import java.util.concurrent.atomic.AtomicReference;
+import java.util.EnumSet;
+import java.util.Set;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Component;
 
 /**
  * The farm's clock. In real use it follows the computer in the site's zone; in the demo the day stands until it is
- * moved.
+ * moved. Both the zone and the standing day are facts of the farm: within a transaction that moves the day, the day is
+ * the new one; for all others it is the one committed.
  */
+@Component
 public final class FarmClock {
 
-    private final Clock machine;
-    private final AtomicReference<ZoneId> zone = new AtomicReference<>(ZoneOffset.UTC);
-    private final AtomicReference<@Nullable LocalDate> standing = new AtomicReference<>();
+    private static final Set<Fact> ANY = EnumSet.allOf(Fact.class);
 
-    public FarmClock(Clock machine) {
+    /** The site's zone, empty before the site is known. */
+    public interface Zone {
+        @Nullable
+        ZoneId siteZone();
+    }
+
+    /** A day on which the clock stands, null where it goes. */
+    interface Standing {
+        @Nullable
+        LocalDate standsOn();
+    }
+
+    private final Clock machine;
+    private final Changes changes;
+    private final ObjectProvider<Zone> zones;
+    private final ObjectProvider<Standing> standings;
+
+    FarmClock(Clock machine, Changes changes, ObjectProvider<Zone> zones, ObjectProvider<Standing> standings) {
         this.machine = machine;
+        this.changes = changes;
+        this.zones = zones;
+        this.standings = standings;
     }
 
     /** Today at the farm. */
     public LocalDate today() {
-        LocalDate held = standing.get();
-        return held != null ? held : LocalDate.now(machine.withZone(zone.get()));
+        LocalDate held = standing();
+        return held != null ? held : LocalDate.now(machine.withZone(zone()));
+    }
+
+    // Who reckons with the day names the day; how the day itself is known is no concern of theirs.
+    private @Nullable LocalDate standing() {
+        changes.reads(Set.of(Fact.DAY));
+        Standing standing = standings.getIfAvailable();
+        return standing == null ? null : aside(standing::standsOn);
+    }
+
+    private ZoneId zone() {
+        Zone zone = zones.getIfAvailable();
+        ZoneId known = zone == null ? null : aside(zone::siteZone);
+        return known == null ? ZoneOffset.UTC : known;
+    }
+
+    private <T extends @Nullable Object> T aside(Supplier<T> look) {
+        return changes.watched(ANY, look);
     }
 
     /** The moment to write on records: the machine's time of day on the farm's day, to the microsecond. */
     public Instant now() {
         Instant moment = Instant.now(machine).truncatedTo(ChronoUnit.MICROS);
-        LocalDate held = standing.get();
-        if (held == null) {
-            return moment;
-        }
-        return moment.atZone(zone.get()).with(held).toInstant();
+        LocalDate held = standing();
+        return held == null ? moment : moment.atZone(zone()).with(held).toInstant();
     }
 
     /** The moment to write for something done on a day: now for today, else that day's noon. */
@@ -46,16 +84,6 @@ public final class FarmClock {
 
     /** Noon of a day at the farm: it stands for what was written down later, without its hour. */
     public Instant noon(LocalDate day) {
-        return day.atTime(12, 0).atZone(zone.get()).toInstant();
-    }
-
-    /** The site's zone from now on. */
-    public void zone(ZoneId site) {
-        zone.set(site);
-    }
-
-    /** Holds the clock on a day. */
-    public void standOn(LocalDate day) {
-        standing.set(day);
+        return day.atTime(12, 0).atZone(zone()).toInstant();
     }
 }

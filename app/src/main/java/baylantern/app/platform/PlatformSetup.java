@@ -17,11 +17,6 @@ class PlatformSetup {
     }
 
     @Bean
-    FarmClock farmClock(Clock machine) {
-        return new FarmClock(machine);
-    }
-
-    @Bean
     Rulebook rulebook() {
         return Rulebook.shipped();
     }

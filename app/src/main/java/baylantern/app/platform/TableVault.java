@@ -1,9 +1,11 @@
 package baylantern.app.platform;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -17,48 +19,17 @@ import org.springframework.transaction.annotation.Transactional;
 public class TableVault {
 
     /** Tables in the order in which they can be filled. */
-    public static final List<String> TABLES = List.of(
-            "house_act",
-            "house_clock",
-            "place_site",
-            "place_spot",
-            "place_person",
-            "place_variety",
-            "place_plant",
-            "place_stem",
-            "season_climate",
-            "season_station",
-            "season_weather",
-            "season_note",
-            "lineage_source",
-            "lineage_test",
-            "lineage_parent",
-            "lineage_move",
-            "lineage_recall",
-            "lineage_hold",
-            "wood_store",
-            "wood_reading",
-            "wood_lot",
-            "wood_spell",
-            "wood_entry",
-            "wood_check",
-            "wood_shoots",
-            "wood_mix",
-            "wood_cleaning",
-            "bench_day",
-            "bench_graft",
-            "bench_school",
-            "fit_stem",
-            "fit_hand",
-            "fit_list",
-            "fit_row",
-            "care_look",
-            "care_visit");
+    public static final List<String> TABLES = Arrays.stream(Fact.values())
+            .flatMap(fact -> fact.tables().stream())
+            .distinct()
+            .toList();
 
     private final JdbcTemplate jdbc;
+    private final Changes changes;
 
-    TableVault(JdbcTemplate jdbc) {
+    TableVault(JdbcTemplate jdbc, Changes changes) {
         this.jdbc = jdbc;
+        this.changes = changes;
     }
 
     /** A table's content: column names, and each cell as text or null. */
@@ -117,6 +88,7 @@ public class TableVault {
         }
         String marks = String.join(", ", columns.stream().map(c -> "?").toList());
         String sql = "INSERT INTO " + known(table) + " (" + String.join(", ", columns) + ") VALUES (" + marks + ")";
+        changes.wrote(Fact.changedBy(sql), Set.of());
         jdbc.batchUpdate(sql, content.rows().stream().map(row -> row.toArray()).toList());
         if (columns.contains("id") && !List.of("house_clock", "season_station").contains(table)) {
             Long next = jdbc.queryForObject("SELECT COALESCE(MAX(id), 0) + 1 FROM " + table, Long.class);

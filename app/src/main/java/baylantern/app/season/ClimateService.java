@@ -16,12 +16,10 @@ public class ClimateService {
 
     private final WeatherMapper weather;
     private final PlaceService places;
-    private final Pulse pulse;
 
-    ClimateService(WeatherMapper weather, PlaceService places, Pulse pulse) {
+    ClimateService(WeatherMapper weather, PlaceService places) {
         this.weather = weather;
         this.places = places;
-        this.pulse = pulse;
     }
 
     /** True where the grower has entered or fitted normals. */
@@ -75,7 +73,6 @@ public class ClimateService {
         }
         weather.deleteClimate();
         weather.insertClimate(months);
-        pulse.beat();
     }
 
     /** Puts a climate in force. */
@@ -88,6 +85,5 @@ public class ClimateService {
     @Transactional
     void forget() {
         weather.deleteClimate();
-        pulse.beat();
     }
 }

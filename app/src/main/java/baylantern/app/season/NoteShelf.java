@@ -1,84 +1,74 @@
 package baylantern.app.season;
 
-import baylantern.app.platform.DayListener;
+import baylantern.app.platform.Change;
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
 import java.util.ArrayList;
-import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Holds all standing notes at hand. Many trees watched for years are more rows than can be read at every change, so only
- * the plants concerned are read anew.
+ * the plants concerned are read anew; plants whose notes are as they were keep them, the very same.
  */
 @Component
-class NoteShelf implements DayListener {
+class NoteShelf {
 
     private static final int MOST_STALE = 500;
 
     private final WatchMapper mapper;
-    private final Pulse pulse;
-    private final Map<Long, PlantNotes> held = new HashMap<>();
-    private final Set<Long> stale = new HashSet<>();
-    private Map<Long, PlantNotes> shown = Map.of();
-    private boolean loaded;
+    private final Derived<Map<Long, PlantNotes>> notes;
 
-    NoteShelf(WatchMapper mapper, Pulse pulse) {
+    NoteShelf(WatchMapper mapper, Changes changes) {
         this.mapper = mapper;
-        this.pulse = pulse;
+        this.notes = changes.renew(this::read, SeasonFacts.NOTES);
     }
 
     /** Standing notes by plant; plants without are left out. */
-    synchronized Map<Long, PlantNotes> all() {
-        if (!loaded || stale.size() > MOST_STALE) {
-            held.clear();
-            put(mapper.standing(null));
-            loaded = true;
-            shown = Map.copyOf(held);
-        } else if (!stale.isEmpty()) {
-            stale.forEach(held::remove);
-            put(mapper.standing(stale));
-            shown = Map.copyOf(held);
-        }
-        stale.clear();
-        return shown;
+    Map<Long, PlantNotes> all() {
+        return notes.get();
     }
 
-    private void put(List<NoteRow> rows) {
-        Map<Long, List<NoteRow>> byPlant = new HashMap<>();
+    private Map<Long, PlantNotes> read(@Nullable Map<Long, PlantNotes> before, Change since) {
+        Set<Long> stale = since.rows(Fact.NOTES);
+        boolean fewPlants = before != null
+                && stale != null
+                && stale.size() <= MOST_STALE
+                && !since.touches(Fact.PEOPLE, Fact.PLANTS);
+        if (before == null || !fewPlants) {
+            return Collections.unmodifiableMap(
+                    kept(byPlant(mapper.standing(null)), before == null ? Map.of() : before));
+        }
+        if (stale.isEmpty()) {
+            return before;
+        }
+        Map<Long, PlantNotes> next = new HashMap<>(before);
+        stale.forEach(next::remove);
+        next.putAll(kept(byPlant(mapper.standing(stale)), before));
+        return Collections.unmodifiableMap(next);
+    }
+
+    private static Map<Long, PlantNotes> byPlant(List<NoteRow> rows) {
+        Map<Long, List<NoteRow>> byPlant = new LinkedHashMap<>();
         rows.forEach(row ->
                 byPlant.computeIfAbsent(row.plantId(), k -> new ArrayList<>()).add(row));
-        byPlant.forEach((plant, own) -> held.put(plant, PlantNotes.of(own)));
+        Map<Long, PlantNotes> notes = new LinkedHashMap<>();
+        byPlant.forEach((plant, own) -> notes.put(plant, PlantNotes.of(own)));
+        return notes;
     }
 
-    /** Notes of these plants have changed: now for the caller's transaction, and once more when it is through. */
-    void changed(Collection<Long> plants) {
-        Set<Long> which = Set.copyOf(plants);
-        mark(which);
-        pulse.beat();
-        if (TransactionSynchronizationManager.isSynchronizationActive()) {
-            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-                @Override
-                public void afterCompletion(int status) {
-                    mark(which);
-                }
-            });
-        }
-    }
-
-    private synchronized void mark(Set<Long> plants) {
-        stale.addAll(plants);
-    }
-
-    /** Plants may have come or gone. */
-    @Override
-    public synchronized void dayTurned() {
-        loaded = false;
-        pulse.beat();
+    private static Map<Long, PlantNotes> kept(Map<Long, PlantNotes> read, Map<Long, PlantNotes> before) {
+        read.replaceAll((plant, now) -> {
+            PlantNotes was = before.get(plant);
+            return was != null && was.rows().equals(now.rows()) ? was : now;
+        });
+        return read;
     }
 }

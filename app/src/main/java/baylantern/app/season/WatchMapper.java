@@ -34,9 +34,9 @@ interface WatchMapper {
             @Param("corrects") @Nullable Long corrects,
             @Param("actId") @Nullable Long actId);
 
-    int end(@Param("id") long id, @Param("actId") long actId);
+    int end(@Param("id") long id, @Param("plantId") long plantId, @Param("actId") long actId);
 
-    int deleteOfAct(@Param("actId") long actId);
+    int deleteOfAct(@Param("actId") long actId, @Param("plantIds") Collection<Long> plantIds);
 
-    int standAgain(@Param("actId") long actId);
+    int standAgain(@Param("actId") long actId, @Param("plantIds") Collection<Long> plantIds);
 }

@@ -73,7 +73,6 @@ public class WatchService implements Undoer {
         String sentence = which + ": " + words(note);
         long act = acts.open(kind(), sentence);
         named.forEach(plant -> insert(plant.id(), note, entry, null, act));
-        shelf.changed(entry.plantIds());
         return new Noted(act, sentence, findings.stream().distinct().toList());
     }
 
@@ -86,9 +85,8 @@ public class WatchService implements Undoer {
         String sentence =
                 plants.plant(old.plantId()).code() + ": note of " + old.onDay() + " corrected to " + words(note);
         long act = acts.open(kind(), sentence);
-        mapper.end(id, act);
+        mapper.end(id, old.plantId(), act);
         insert(old.plantId(), note, entry, id, act);
-        shelf.changed(List.of(old.plantId()));
         return new Noted(act, sentence, findings);
     }
 
@@ -98,8 +96,7 @@ public class WatchService implements Undoer {
         NoteRow old = standing(id);
         String sentence = plants.plant(old.plantId()).code() + ": note of " + old.onDay() + " removed";
         long act = acts.open(kind(), sentence);
-        mapper.end(id, act);
-        shelf.changed(List.of(old.plantId()));
+        mapper.end(id, old.plantId(), act);
         return new Noted(act, sentence, List.of());
     }
 
@@ -117,7 +114,6 @@ public class WatchService implements Undoer {
                 clock.now(),
                 null,
                 null);
-        shelf.changed(List.of(plantId));
     }
 
     private NoteRow standing(long id) {
@@ -195,8 +191,7 @@ public class WatchService implements Undoer {
     @Transactional
     public void undo(long actId) {
         List<Long> plantIds = mapper.plantsOfAct(actId);
-        mapper.deleteOfAct(actId);
-        mapper.standAgain(actId);
-        shelf.changed(plantIds);
+        mapper.deleteOfAct(actId, plantIds);
+        mapper.standAgain(actId, plantIds);
     }
 }

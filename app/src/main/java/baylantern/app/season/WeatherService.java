@@ -1,7 +1,10 @@
 package baylantern.app.season;
 
 import baylantern.app.platform.ActService;
+import baylantern.app.platform.Changes;
 import baylantern.app.platform.DayListener;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
@@ -15,10 +18,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -35,28 +36,23 @@ public class WeatherService implements DayListener, Undoer {
     private final WeatherMapper mapper;
     private final ClimateService climates;
     private final WeatherStation station;
-    private final Pulse pulse;
     private final ActService acts;
     private final FarmClock clock;
-    private final ObjectProvider<WarmthListener> listeners;
-    private final Supplier<Weather> kept;
+    private final Derived<Weather> kept;
 
     WeatherService(
             WeatherMapper mapper,
             ClimateService climates,
             WeatherStation station,
-            Pulse pulse,
             ActService acts,
             FarmClock clock,
-            ObjectProvider<WarmthListener> listeners) {
+            Changes changes) {
         this.mapper = mapper;
         this.climates = climates;
         this.station = station;
-        this.pulse = pulse;
         this.acts = acts;
         this.clock = clock;
-        this.listeners = listeners;
-        this.kept = pulse.kept(this::read);
+        this.kept = changes.derive(this::read, Fact.WEATHER, Fact.CLIMATE, Fact.SITE);
     }
 
     /** What is known of the weather. */
@@ -153,7 +149,6 @@ public class WeatherService implements DayListener, Undoer {
                         .map(r -> WeatherRow.of(r, originOf(r.day()), false))
                         .toList(),
                 act);
-        changed();
         return new WeatherBrought(act, taken.size(), overlapping.size(), table.refused(), sentence);
     }
 
@@ -169,11 +164,6 @@ public class WeatherService implements DayListener, Undoer {
         for (int i = 0; i < all.size(); i += BATCH) {
             each.accept(all.subList(i, Math.min(all.size(), i + BATCH)));
         }
-    }
-
-    private void changed() {
-        pulse.beat();
-        listeners.forEach(WarmthListener::warmthChanged);
     }
 
     /** Corrects or adds one day by hand. */
@@ -199,7 +189,6 @@ public class WeatherService implements DayListener, Undoer {
     public void rememberFrom(LocalDate first) {
         mapper.saveStation(true, SEED);
         fetch(SEED, first, clock.today());
-        changed();
     }
 
     /** A station left on is asked for the days it measured while the application was off. */
@@ -225,7 +214,6 @@ public class WeatherService implements DayListener, Undoer {
             LocalDate next = last == null || last.isBefore(earliest) ? earliest : last.plusDays(1);
             fetch(seed, next, today);
         }
-        changed();
     }
 
     private void fetch(long seed, LocalDate from, LocalDate today) {
@@ -260,6 +248,5 @@ public class WeatherService implements DayListener, Undoer {
     public void undo(long actId) {
         mapper.deleteOfAct(actId);
         mapper.standAgain(actId);
-        changed();
     }
 }

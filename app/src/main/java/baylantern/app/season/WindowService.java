@@ -3,6 +3,8 @@ package baylantern.app.season;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.PlantKind;
 import baylantern.app.place.Variety;
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.core.rules.Rulebook;
@@ -10,6 +12,7 @@ import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.flush.BudNote;
 import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.season.window.GraftSky;
 import baylantern.core.season.window.Growth;
 import baylantern.core.season.window.Standing;
@@ -22,8 +25,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Supplier;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -40,8 +42,8 @@ public class WindowService {
     private final PlaceService places;
     private final Rulebook rules;
     private final FarmClock clock;
-    private final Supplier<Map<String, GraftSky>> skies;
-    private final Supplier<Map<Pair, WindowFinder.Found>> found;
+    private final DerivedEach<String, GraftSky> skies;
+    private final DerivedEach<Pair, WindowFinder.Found> found;
 
     WindowService(
             FlushService flush,
@@ -50,15 +52,15 @@ public class WindowService {
             PlaceService places,
             Rulebook rules,
             FarmClock clock,
-            Pulse pulse) {
+            Changes changes) {
         this.flush = flush;
         this.weather = weather;
         this.warmth = warmth;
         this.places = places;
         this.rules = rules;
         this.clock = clock;
-        this.skies = pulse.kept(ConcurrentHashMap::new);
-        this.found = pulse.kept(ConcurrentHashMap::new);
+        this.skies = changes.deriveEach(this::sky, SeasonFacts.SKY);
+        this.found = changes.deriveEachFrom(this::inputs, this::reckon, SeasonFacts.ALL);
     }
 
     /** Stocks of one species at one place, wood of one variety, and whether the bark must slip. */
@@ -97,28 +99,43 @@ public class WindowService {
 
     /** What a pairing comes to; throws where place or variety are unknown. */
     public WindowFinder.Found find(Pair pair) {
-        return found.get().computeIfAbsent(pair, this::reckon);
+        return found.get(pair);
+    }
+
+    /** What a pairing is reckoned from: another species' notes leave it as it is. */
+    private record Inputs(
+            Variety variety,
+            String spot,
+            Optional<FlushService.OfSpecies> stocks,
+            Optional<FlushService.OfSpecies> wood,
+            GraftSky sky,
+            HealingClock healing) {}
+
+    private Inputs inputs(Pair pair) {
+        Variety variety = places.variety(pair.varietyId());
+        return new Inputs(
+                variety,
+                spotName(pair.spotId()),
+                flush.species(pair.stockSpecies()),
+                flush.species(variety.speciesKey()),
+                skies.get(pair.stockSpecies()),
+                warmth.healing(variety.speciesKey()));
     }
 
     private WindowFinder.Found reckon(Pair pair) {
         Variety variety = places.variety(pair.varietyId());
-        Species stock = rules.species(pair.stockSpecies())
-                .orElseThrow(() -> FarmProblem.unknown("species", pair.stockSpecies()));
         WindowFinder finder = new WindowFinder(
                 rules.flush(),
-                sky(stock),
+                skies.get(pair.stockSpecies()),
                 variety.speciesKey(),
                 pair.slipping() ? Technique.Bark.YES : Technique.Bark.NO,
                 pinchDays(variety.speciesKey()));
         return finder.find(stocks(pair), wood(variety));
     }
 
-    private GraftSky sky(Species species) {
-        return skies.get()
-                .computeIfAbsent(
-                        species.key(),
-                        key -> new GraftSky(
-                                species, rules.flush(), weather.weather().climate(), flush.years(), DAYS));
+    private GraftSky sky(String speciesKey) {
+        Species species = rules.species(speciesKey).orElseThrow(() -> FarmProblem.unknown("species", speciesKey));
+        return new GraftSky(species, rules.flush(), weather.weather().climate(), flush.years(), DAYS);
     }
 
     private int pinchDays(String species) {
@@ -128,17 +145,20 @@ public class WindowService {
     }
 
     private Growth stocks(Pair pair) {
-        String spot = places.spots().stream()
-                .filter(s -> s.id() == pair.spotId())
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.unknown("place", pair.spotId()))
-                .name();
         List<FlushService.Watched> own = flush.watched().stream()
                 .filter(w -> w.plant().spotId() == pair.spotId())
                 .filter(w -> w.plant().speciesKey().equals(pair.stockSpecies()))
                 .filter(w -> w.plant().kind() != PlantKind.MOTHER_TREE)
                 .toList();
-        return growth(spot + " stocks", own);
+        return growth(spotName(pair.spotId()) + " stocks", own);
+    }
+
+    private String spotName(long id) {
+        return places.spots().stream()
+                .filter(s -> s.id() == id)
+                .findFirst()
+                .orElseThrow(() -> FarmProblem.unknown("place", id))
+                .name();
     }
 
     private Growth wood(Variety variety) {

@@ -1,6 +1,5 @@
 package baylantern.app.wood;
 
-import baylantern.app.lineage.LineageService;
 import baylantern.app.place.Person;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.ActService;
@@ -28,21 +27,13 @@ public class CleanService implements Undoer {
 
     private final WorkMapper mapper;
     private final PlaceService places;
-    private final LineageService lineage;
     private final Rulebook rules;
     private final ActService acts;
     private final FarmClock clock;
 
-    CleanService(
-            WorkMapper mapper,
-            PlaceService places,
-            LineageService lineage,
-            Rulebook rules,
-            ActService acts,
-            FarmClock clock) {
+    CleanService(WorkMapper mapper, PlaceService places, Rulebook rules, ActService acts, FarmClock clock) {
         this.mapper = mapper;
         this.places = places;
-        this.lineage = lineage;
         this.rules = rules;
         this.acts = acts;
         this.clock = clock;
@@ -218,7 +209,6 @@ public class CleanService implements Undoer {
                 entry.mixId(),
                 entry.occasion().name(),
                 act);
-        lineage.changed();
         return new Cleaned(act, sentence, null);
     }
 
@@ -244,6 +234,5 @@ public class CleanService implements Undoer {
     public void undo(long actId) {
         mapper.deleteCleaningsOfAct(actId);
         mapper.deleteMixesOfAct(actId);
-        lineage.changed();
     }
 }

@@ -1,5 +1,8 @@
 package baylantern.app.wood;
 
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.DerivedEach;
+import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.wood.Freshness;
@@ -11,8 +14,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
@@ -27,7 +28,7 @@ class LotKeeping {
     private final ObjectProvider<WoodTried> tried;
     private final Rulebook rules;
     private final FarmClock clock;
-    private final Supplier<Map<String, KeepSpan>> spans;
+    private final DerivedEach<String, KeepSpan> spans;
 
     LotKeeping(
             LotMapper mapper,
@@ -35,13 +36,13 @@ class LotKeeping {
             ObjectProvider<WoodTried> tried,
             Rulebook rules,
             FarmClock clock,
-            WoodPulse pulse) {
+            Changes changes) {
         this.mapper = mapper;
         this.stores = stores;
         this.tried = tried;
         this.rules = rules;
         this.clock = clock;
-        this.spans = pulse.kept(ConcurrentHashMap::new);
+        this.spans = changes.deriveEach(this::learned, Fact.GRAFTS, Fact.GRAFT_STATES);
     }
 
     /** A lot's place and life; spell is null while it was on its way here and lay nowhere yet. */
@@ -61,14 +62,13 @@ class LotKeeping {
 
     /** How far keeping of a species differs here from the figures. */
     KeepSpan span(String speciesKey) {
-        return spans.get()
-                .computeIfAbsent(
-                        speciesKey,
-                        key -> KeepSpan.learned(
-                                rules.wood().value("keepSpread"),
-                                tried.stream()
-                                        .flatMap(t -> t.tried(key).stream())
-                                        .toList()));
+        return spans.get(speciesKey);
+    }
+
+    private KeepSpan learned(String speciesKey) {
+        return KeepSpan.learned(
+                rules.wood().value("keepSpread"),
+                tried.stream().flatMap(t -> t.tried(speciesKey).stream()).toList());
     }
 
     private Kept one(LotRow lot, List<SpellRow> spells) {

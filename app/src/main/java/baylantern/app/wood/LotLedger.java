@@ -25,21 +25,13 @@ public class LotLedger {
     private final LineageService lineage;
     private final ActService acts;
     private final FarmClock clock;
-    private final WoodPulse pulse;
 
-    LotLedger(
-            LotMapper mapper,
-            LotKeeping keeping,
-            LineageService lineage,
-            ActService acts,
-            FarmClock clock,
-            WoodPulse pulse) {
+    LotLedger(LotMapper mapper, LotKeeping keeping, LineageService lineage, ActService acts, FarmClock clock) {
         this.mapper = mapper;
         this.keeping = keeping;
         this.lineage = lineage;
         this.acts = acts;
         this.clock = clock;
-        this.pulse = pulse;
     }
 
     /** The entries of a lot, oldest first. */
@@ -143,7 +135,6 @@ public class LotLedger {
                 person,
                 remark,
                 act);
-        pulse.beat();
     }
 
     /** Sticks as discarded or given away. */
@@ -205,6 +196,5 @@ public class LotLedger {
         List<Long> touched = mapper.touchedByAct(actId);
         mapper.deleteEntriesOfAct(actId);
         touched.forEach(mapper::sumLeft);
-        pulse.beat();
     }
 }

@@ -33,7 +33,6 @@ public class LotService implements Undoer {
     private final LineageService lineage;
     private final ActService acts;
     private final FarmClock clock;
-    private final WoodPulse pulse;
 
     LotService(
             LotMapper mapper,
@@ -43,8 +42,7 @@ public class LotService implements Undoer {
             ShootService shoots,
             LineageService lineage,
             ActService acts,
-            FarmClock clock,
-            WoodPulse pulse) {
+            FarmClock clock) {
         this.mapper = mapper;
         this.checks = checks;
         this.ledger = ledger;
@@ -53,7 +51,6 @@ public class LotService implements Undoer {
         this.lineage = lineage;
         this.acts = acts;
         this.clock = clock;
-        this.pulse = pulse;
     }
 
     /** Collects or receives a lot. */
@@ -88,7 +85,6 @@ public class LotService implements Undoer {
         LotBalance full = LotBalance.full(entry.sticks(), entry.budsPerStick());
         mapper.insertEntry(
                 id, put, clock.now(), LedgerRow.LedgerKind.IN, full.sticks(), full.buds(), entry.cutBy(), "", act);
-        changed();
         return id;
     }
 
@@ -112,7 +108,6 @@ public class LotService implements Undoer {
         long act = acts.open(kind(), sentence);
         mapper.endSpellsOn(lotId, day, act);
         mapper.insertSpell(lotId, day, storeId, wrapped, act);
-        changed();
         return new WoodDone(act, sentence, lotId, lot.code());
     }
 
@@ -124,7 +119,6 @@ public class LotService implements Undoer {
         if (mapper.archive(lotId, act) == 0) {
             throw FarmProblem.conflict(lot.code() + " was archived already.");
         }
-        changed();
         return new WoodDone(act, lot.code() + " archived; its trace stays", lotId, lot.code());
     }
 
@@ -144,7 +138,6 @@ public class LotService implements Undoer {
             throw FarmProblem.conflict(lot.code() + " is held, so its trace must stay. Archive it instead.");
         }
         mapper.delete(lotId);
-        changed();
     }
 
     /** A lot found by its code or variety. */
@@ -172,11 +165,6 @@ public class LotService implements Undoer {
         return mapper.countOnShelf();
     }
 
-    private void changed() {
-        pulse.beat();
-        lineage.changed();
-    }
-
     @Override
     public String kind() {
         return KIND;
@@ -197,6 +185,5 @@ public class LotService implements Undoer {
         List<Long> gone = mapper.lotsOfAct(actId);
         gone.forEach(mapper::delete);
         ledger.giveBack(actId);
-        lineage.changed();
     }
 }

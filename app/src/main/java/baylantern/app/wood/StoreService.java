@@ -1,7 +1,10 @@
 package baylantern.app.wood;
 
 import baylantern.app.platform.ActService;
+import baylantern.app.platform.Changes;
 import baylantern.app.platform.DayListener;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Undoer;
@@ -19,7 +22,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -40,9 +42,8 @@ public class StoreService implements DayListener, Undoer {
     private final Rulebook rules;
     private final ActService acts;
     private final FarmClock clock;
-    private final WoodPulse pulse;
-    private final Supplier<Map<Long, StoreRow>> known;
-    private final Supplier<Map<Long, TreeMap<LocalDate, List<Double>>>> logs;
+    private final Derived<Map<Long, StoreRow>> known;
+    private final Derived<Map<Long, TreeMap<LocalDate, List<Double>>>> logs;
 
     StoreService(
             StoreMapper mapper,
@@ -51,17 +52,17 @@ public class StoreService implements DayListener, Undoer {
             Rulebook rules,
             ActService acts,
             FarmClock clock,
-            WoodPulse pulse) {
+            Changes changes) {
         this.mapper = mapper;
         this.thermometer = thermometer;
         this.weather = weather;
         this.rules = rules;
         this.acts = acts;
         this.clock = clock;
-        this.pulse = pulse;
-        this.logs = pulse.kept(this::readLogs);
-        this.known =
-                pulse.kept(() -> mapper.stores().stream().collect(Collectors.toMap(StoreRow::id, Function.identity())));
+        this.logs = changes.derive(this::readLogs, Fact.STORES);
+        this.known = changes.derive(
+                () -> mapper.stores().stream().collect(Collectors.toMap(StoreRow::id, Function.identity())),
+                Fact.STORES);
     }
 
     private Map<Long, TreeMap<LocalDate, List<Double>>> readLogs() {
@@ -184,7 +185,6 @@ public class StoreService implements DayListener, Undoer {
         }
         long act = acts.open(kind(), "Store " + name.strip() + " added");
         long id = mapper.insert(name.strip(), method.name(), setC, act);
-        pulse.beat();
         return new WoodDone(act, "Store " + name.strip() + " added", id, null);
     }
 
@@ -194,10 +194,8 @@ public class StoreService implements DayListener, Undoer {
         long id = mapper.insert(name, method.name(), setC, null);
         if (loggedFrom != null) {
             mapper.setLogger(id, id);
-            pulse.beat();
             fetch(store(id), loggedFrom.atStartOfDay());
         }
-        pulse.beat();
         return id;
     }
 
@@ -251,7 +249,6 @@ public class StoreService implements DayListener, Undoer {
                         storeId, r.at(), unit == LogUnit.F ? StoreTable.celsius(r.temp()) : r.temp(), false))
                 .toList();
         write(rows, act);
-        pulse.beat();
         return new LogBrought(act, rows.size(), table.refused(), table.looksFahrenheit(), sentence);
     }
 
@@ -288,7 +285,6 @@ public class StoreService implements DayListener, Undoer {
             LocalDateTime read = last.getOrDefault(store.id(), earliest);
             fetch(store, read.isBefore(earliest) ? earliest : read);
         }
-        pulse.beat();
     }
 
     @Override
@@ -302,6 +298,5 @@ public class StoreService implements DayListener, Undoer {
         mapper.deleteReadingsOfAct(actId);
         mapper.bringBackReadingsOfAct(actId);
         mapper.deleteOfAct(actId);
-        pulse.beat();
     }
 }

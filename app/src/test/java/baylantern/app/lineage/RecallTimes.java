@@ -42,7 +42,7 @@ class RecallTimes {
     private RecallService recalls;
 
     @Autowired
-    private LineagePulse pulse;
+    private baylantern.app.platform.Changes changes;
 
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
@@ -82,7 +82,7 @@ class RecallTimes {
                     far);
         }
         jdbc.execute("ANALYZE");
-        pulse.beat();
+        changes.forgetAll();
     }
 
     @Test
@@ -105,7 +105,7 @@ class RecallTimes {
         print(
                 "Rebuild",
                 Stopwatch.medianMs(() -> {
-                    pulse.beat();
+                    changes.forgetAll();
                     return shelf.state().lineage().size();
                 }),
                 bare);

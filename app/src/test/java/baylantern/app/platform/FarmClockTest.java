@@ -10,11 +10,20 @@ import java.time.ZoneOffset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.support.DefaultListableBeanFactory;
 
 class FarmClockTest {
 
-    private static FarmClock at(String instant) {
-        return new FarmClock(Clock.fixed(Instant.parse(instant), ZoneOffset.UTC));
+    private final DefaultListableBeanFactory beans = new DefaultListableBeanFactory();
+
+    private FarmClock at(String instant) {
+        Changes changes =
+                new Changes(beans.getBeanProvider(ChangeListener.class), beans.getBeanProvider(FarmClock.class));
+        return new FarmClock(
+                Clock.fixed(Instant.parse(instant), ZoneOffset.UTC),
+                changes,
+                beans.getBeanProvider(FarmClock.Zone.class),
+                beans.getBeanProvider(FarmClock.Standing.class));
     }
 
     @ParameterizedTest
@@ -27,14 +36,14 @@ class FarmClockTest {
     })
     void theDayIsTheFarmsOwn(String instant, String zone, LocalDate day) {
         FarmClock clock = at(instant);
-        clock.zone(ZoneId.of(zone));
+        beans.registerSingleton("zone", (FarmClock.Zone) () -> ZoneId.of(zone));
         assertThat(clock.today()).isEqualTo(day);
     }
 
     @Test
     void aStandingClockKeepsItsDayAndTheMachinesTime() {
         FarmClock clock = at("2030-03-03T10:15:30.123456789Z");
-        clock.standOn(LocalDate.of(2026, 5, 14));
+        beans.registerSingleton("standing", (FarmClock.Standing) () -> LocalDate.of(2026, 5, 14));
         assertThat(clock.today()).isEqualTo(LocalDate.of(2026, 5, 14));
         assertThat(clock.now()).isEqualTo(Instant.parse("2026-05-14T10:15:30.123456Z"));
     }

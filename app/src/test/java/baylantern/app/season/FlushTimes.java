@@ -28,7 +28,7 @@ class FlushTimes {
     private FlushService flush;
 
     @Autowired
-    private Pulse pulse;
+    private baylantern.app.platform.Changes changes;
 
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
@@ -57,10 +57,10 @@ class FlushTimes {
     void measure() throws Exception {
         multiply();
         Integer notes = jdbc.queryForObject("SELECT COUNT(*) FROM season_note", Integer.class);
-        pulse.beat();
+        changes.forgetAll();
         System.out.println(flush.watched().size() + " watched plants, " + notes + " notes");
         double forecast = Stopwatch.medianMs(() -> {
-            pulse.beat();
+            changes.forgetAll();
             return flush.watched().size();
         });
         double bare = Stopwatch.medianMs(() -> jdbc.query(

@@ -2,8 +2,8 @@ package baylantern.core.season.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import baylantern.core.bench.DayConflicts;
-import baylantern.core.bench.GraftDay;
+import baylantern.core.day.DayConflicts;
+import baylantern.core.day.GraftDay;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;

@@ -1,4 +1,4 @@
-package baylantern.app.bench;
+package baylantern.app.day;
 
 import baylantern.core.bench.Cover;
 import java.time.LocalDate;

@@ -1,4 +1,4 @@
-package baylantern.app.bench;
+package baylantern.app.day;
 
 import jakarta.validation.Valid;
 import java.util.List;

@@ -1,4 +1,4 @@
-package baylantern.core.bench;
+package baylantern.core.day;
 
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;

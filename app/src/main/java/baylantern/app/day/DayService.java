@@ -1,5 +1,6 @@
-package baylantern.app.bench;
+package baylantern.app.day;
 
+import baylantern.app.bench.BenchService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
 import baylantern.app.platform.ActService;
@@ -10,8 +11,8 @@ import baylantern.app.season.WarmthService;
 import baylantern.app.season.WindowService;
 import baylantern.app.wood.WoodNeed;
 import baylantern.core.bench.Cover;
-import baylantern.core.bench.DayConflicts;
-import baylantern.core.bench.GraftDay;
+import baylantern.core.day.DayConflicts;
+import baylantern.core.day.GraftDay;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;

@@ -1,4 +1,4 @@
-package baylantern.app.bench;
+package baylantern.app.day;
 
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;

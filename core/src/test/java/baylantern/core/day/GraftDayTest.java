@@ -1,4 +1,4 @@
-package baylantern.core.bench;
+package baylantern.core.day;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package baylantern.core.bench;
+package baylantern.core.day;
 
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.FlushRules;

@@ -1,0 +1,161 @@
+package baylantern.app.care;
+
+import baylantern.app.bench.Graft;
+import baylantern.app.bench.GraftSchool;
+import baylantern.app.bench.GraftService;
+import baylantern.app.lineage.LineageService;
+import baylantern.app.platform.Change;
+import baylantern.app.platform.ChangeListener;
+import baylantern.app.platform.DayListener;
+import baylantern.app.platform.Fact;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.core.care.CarePlan;
+import baylantern.core.care.CareSubject;
+import baylantern.core.care.GraftLife;
+import baylantern.core.care.PlannedVisit;
+import baylantern.core.lineage.Node;
+import baylantern.core.rules.Rulebook;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Keeps how each graft stands and its open visits beside what they follow from: looks, the graft itself, holds, warmth.
+ * Both are stored so that lists are quick; they are written within the transaction that changed the facts.
+ */
+@Component
+class VisitPlanner implements ChangeListener, DayListener {
+
+    private static final int BATCH = 1000;
+    private static final String ISOLATE = "ISOLATE";
+
+    private final CareMapper care;
+    private final CareService looks;
+    private final GraftService grafts;
+    private final LineageService lineage;
+    private final Rulebook rules;
+    private final CarePlan plan;
+    private final FarmClock clock;
+
+    VisitPlanner(
+            CareMapper care,
+            CareService looks,
+            GraftService grafts,
+            LineageService lineage,
+            Rulebook rules,
+            FarmClock clock) {
+        this.care = care;
+        this.looks = looks;
+        this.grafts = grafts;
+        this.lineage = lineage;
+        this.rules = rules;
+        this.plan = new CarePlan(rules);
+        this.clock = clock;
+    }
+
+    @Override
+    public void farmChanged(Change change) {
+        Set<Long> lookedAt = Objects.requireNonNullElse(change.rows(Fact.LOOKS), Set.of());
+        plan(lookedAt, this::settle);
+        Set<Long> others = new HashSet<>(Objects.requireNonNullElse(change.rows(Fact.GRAFTS), Set.of()));
+        boolean any = change.rows(Fact.LOOKS) == null || change.rows(Fact.GRAFTS) == null;
+        if (any || change.touches(Fact.WEATHER, Fact.CLIMATE, Fact.SITE)) {
+            others.addAll(care.graftsWithVisits());
+        }
+        if (change.touches(Fact.HOLDS)) {
+            others.addAll(wronglyPlanned());
+        }
+        others.removeAll(lookedAt);
+        plan(others, this::settleWhereMoved);
+    }
+
+    /** The visit of a held graft is always today's. */
+    @Override
+    @Transactional
+    public void dayTurned() {
+        plan(care.graftsWithVisit(ISOLATE), this::settleWhereMoved);
+    }
+
+    // Held but visited, or released and still set apart.
+    private Set<Long> wronglyPlanned() {
+        Set<Long> held = lineage.held().stream()
+                .filter(node -> node.kind() == Node.Kind.GRAFT)
+                .map(Node::id)
+                .collect(Collectors.toSet());
+        Set<Long> apart = new HashSet<>(care.graftsWithVisit(ISOLATE));
+        Set<Long> wrong = new HashSet<>(held);
+        wrong.removeAll(apart);
+        apart.removeAll(held);
+        wrong.addAll(apart);
+        return wrong;
+    }
+
+    private void plan(Collection<Long> ids, BiConsumer<Graft, GraftLife> settle) {
+        List<Long> all = ids.stream().sorted().toList();
+        for (int i = 0; i < all.size(); i += BATCH) {
+            planSome(grafts.byIds(all.subList(i, Math.min(all.size(), i + BATCH))), settle);
+        }
+    }
+
+    private void planSome(List<Graft> which, BiConsumer<Graft, GraftLife> settle) {
+        if (which.isEmpty()) {
+            return;
+        }
+        List<Long> ids = which.stream().map(Graft::id).toList();
+        Map<Long, List<LookRow>> seen = looks.looks(ids);
+        Map<Long, Map<String, String>> schools = grafts.schools(ids).stream()
+                .collect(Collectors.groupingBy(
+                        GraftSchool::graftId, Collectors.toMap(GraftSchool::question, GraftSchool::school)));
+        List<VisitRow> visits = new ArrayList<>();
+        for (Graft graft : which) {
+            GraftLife life = looks.life(graft, seen.getOrDefault(graft.id(), List.of()));
+            settle.accept(graft, life);
+            planned(graft, life, schools.getOrDefault(graft.id(), Map.of()))
+                    .forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
+        }
+        care.deleteVisits(ids);
+        if (!visits.isEmpty()) {
+            care.insertVisits(visits);
+        }
+    }
+
+    // Warmth alone does not change a graft in the eyes of somebody about to answer it.
+    private void settleWhereMoved(Graft graft, GraftLife life) {
+        if (life.state() != graft.state()) {
+            settle(graft, life);
+        }
+    }
+
+    private void settle(Graft graft, GraftLife life) {
+        LocalDate last = life.lastLook().map(look -> look.seenOn()).orElse(null);
+        if (!grafts.settle(graft.id(), graft.version(), life.state(), last)) {
+            throw FarmProblem.conflict(looks.lastLook(graft));
+        }
+    }
+
+    private List<PlannedVisit> planned(Graft graft, GraftLife life, Map<String, String> schools) {
+        String technique = graft.techniqueKey() == null ? "cleft" : graft.techniqueKey();
+        if (life.state().live() && lineage.heldWords(Node.graft(graft.id())) != null) {
+            return List.of(isolate());
+        }
+        CareSubject subject = new CareSubject(
+                graft.speciesKey(), rules.technique(technique).orElseThrow(), graft.madeOn(), graft.cover(), schools);
+        return plan.open(subject, life, looks.healing(graft.speciesKey()));
+    }
+
+    // Nothing else is done to a held graft; the visit stays until it is released.
+    private PlannedVisit isolate() {
+        LocalDate today = clock.today();
+        return new PlannedVisit(ISOLATE, 0, today, today, today.plusDays(1));
+    }
+}

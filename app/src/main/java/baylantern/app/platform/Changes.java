@@ -1,0 +1,164 @@
+package baylantern.app.platform;
+
+import java.time.LocalDate;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.Function;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Hears from {@link WriteWatch} what is changed, tells it to the listeners before the commit, and drops what is kept
+ * after it. What is reckoned may read no fact it does not name: the attempt fails at once.
+ */
+@Component
+public class Changes {
+
+    private static final int MOST_ROUNDS = 10;
+
+    private final List<Derived<?>> kept = new CopyOnWriteArrayList<>();
+    private final ThreadLocal<Deque<Set<Fact>>> reckoning = ThreadLocal.withInitial(ArrayDeque::new);
+    private final ObjectProvider<ChangeListener> listeners;
+    private final ObjectProvider<FarmClock> clock;
+
+    Changes(ObjectProvider<ChangeListener> listeners, ObjectProvider<FarmClock> clock) {
+        this.listeners = listeners;
+        this.clock = clock;
+    }
+
+    /** Keeps something reckoned from these facts, of which there must be one. */
+    public <T> Derived<T> derive(Supplier<T> reckon, Fact... facts) {
+        return renew((before, since) -> reckon.get(), facts);
+    }
+
+    /** Keeps something that can be brought up to date from what it was and what has changed. */
+    public <T> Derived<T> renew(Derived.Reckoning<T> reckoning, Fact... facts) {
+        Derived<T> derived = new Derived<>(this, EnumSet.copyOf(List.of(facts)), reckoning);
+        kept.add(derived);
+        return derived;
+    }
+
+    /** Keeps one thing for each key. */
+    public <K, T> DerivedEach<K, T> deriveEach(Function<K, T> reckon, Fact... facts) {
+        return new DerivedEach<>(this, key -> new Object(), reckon, facts);
+    }
+
+    /** Keeps one thing for each key as long as what it is reckoned from stays equal. */
+    public <K, T> DerivedEach<K, T> deriveEachFrom(Function<K, ?> inputs, Function<K, T> reckon, Fact... facts) {
+        return new DerivedEach<>(this, inputs, reckon, facts);
+    }
+
+    /** Forgets everything kept; all of it is reckoned anew when next asked for. */
+    public void forgetAll() {
+        kept.forEach(Derived::forget);
+    }
+
+    LocalDate today() {
+        return clock.getObject().today();
+    }
+
+    /** Some facts are being read. */
+    void reads(Set<Fact> facts) {
+        Set<Fact> named = reckoning.get().peek();
+        if (named != null && !named.containsAll(facts)) {
+            Set<Fact> missing = EnumSet.copyOf(facts);
+            missing.removeAll(named);
+            throw new IllegalStateException("what is reckoned from " + named + " reads " + missing + " too");
+        }
+    }
+
+    /** True while something kept is being reckoned on this thread. */
+    boolean reckoning() {
+        return !reckoning.get().isEmpty();
+    }
+
+    <T extends @Nullable Object> T watched(Set<Fact> facts, Supplier<T> reckon) {
+        reckoning.get().push(facts);
+        try {
+            return reckon.get();
+        } finally {
+            reckoning.get().pop();
+        }
+    }
+
+    /** Some facts have been changed for these rows, or for any where none are named. */
+    void wrote(Set<Fact> facts, Set<Long> rows) {
+        if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+            throw new IllegalStateException(facts + " changed outside a transaction");
+        }
+        OpenChange mine = open();
+        if (mine == null) {
+            mine = new OpenChange();
+            TransactionSynchronizationManager.bindResource(this, mine);
+            TransactionSynchronizationManager.registerSynchronization(new Teller(mine));
+        }
+        for (Fact fact : facts) {
+            mine.add(fact, rows);
+        }
+    }
+
+    /** What this thread's transaction has changed, null where nothing. */
+    @Nullable
+    OpenChange open() {
+        return (OpenChange) TransactionSynchronizationManager.getResource(this);
+    }
+
+    /** Tells the listeners now what this transaction has changed so far, so that what follows can be read back. */
+    public void settle() {
+        OpenChange mine = open();
+        if (mine != null) {
+            tell(mine);
+        }
+    }
+
+    private void tell(OpenChange mine) {
+        for (int round = 0; round < MOST_ROUNDS; round++) {
+            Change untold = mine.untold();
+            if (untold.isEmpty()) {
+                return;
+            }
+            listeners.orderedStream().forEach(listener -> listener.farmChanged(untold));
+        }
+        throw new IllegalStateException("changes go in a circle: " + mine.untold());
+    }
+
+    /** Follows one transaction to its end. */
+    private final class Teller implements TransactionSynchronization {
+        private final OpenChange mine;
+
+        Teller(OpenChange mine) {
+            this.mine = mine;
+        }
+
+        @Override
+        public void suspend() {
+            TransactionSynchronizationManager.unbindResource(Changes.this);
+        }
+
+        @Override
+        public void resume() {
+            TransactionSynchronizationManager.bindResource(Changes.this, mine);
+        }
+
+        @Override
+        public void beforeCommit(boolean readOnly) {
+            tell(mine);
+        }
+
+        @Override
+        public void afterCompletion(int status) {
+            TransactionSynchronizationManager.unbindResource(Changes.this);
+            if (status != STATUS_ROLLED_BACK) {
+                kept.forEach(derived -> derived.committed(mine.change()));
+            }
+        }
+    }
+}

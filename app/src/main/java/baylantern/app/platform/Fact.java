@@ -1,0 +1,113 @@
+package baylantern.app.platform;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What can change on a farm, each with the tables that hold it. Whatever is reckoned from the store names the facts it
+ * rests on; {@link WriteWatch} tells from each statement which of them it reads or changes, so nobody has to say it by
+ * hand. The tables stand in the order in which an empty store can be filled.
+ */
+public enum Fact {
+    ACTS("house_act"),
+    DAY("house_clock"),
+    SITE("place_site"),
+    SPOTS("place_spot"),
+    PEOPLE("place_person"),
+    VARIETIES("place_variety"),
+    PLANTS("place_plant", "place_stem"),
+    CLIMATE("season_climate"),
+    WEATHER("season_station", "season_weather"),
+    NOTES("season_note"),
+    SOURCES("lineage_source"),
+    TESTS("lineage_test"),
+    PARENTS("lineage_parent"),
+    MOVES("lineage_move"),
+    HOLDS("lineage_recall", "lineage_hold"),
+    STORES("wood_store", "wood_reading"),
+    LOTS("wood_lot", "wood_spell", "wood_entry"),
+    CHECKS("wood_check"),
+    SHOOTS("wood_shoots"),
+    BLADES("wood_mix", "wood_cleaning"),
+    DAYS("day_plan"),
+    GRAFTS("bench_graft", "bench_school"),
+    /** How grafts stand: columns of the grafts' table that follow from looks; statements on them alone say so. */
+    GRAFT_STATES("bench_graft"),
+    STEMS_MEASURED("fit_stem", "fit_hand"),
+    PREPARED("fit_list", "fit_row"),
+    LOOKS("care_look"),
+    VISITS("care_visit");
+
+    private static final Pattern TABLE =
+            Pattern.compile("\\b(?:house|place|season|lineage|wood|bench|day|fit|care)_[a-z_]+\\b");
+    private static final Pattern WRITTEN =
+            Pattern.compile("\\b(INSERT\\s+INTO|UPDATE|DELETE\\s+FROM|MERGE\\s+INTO)\\s+([a-z_]+)");
+    private static final Pattern SAID = Pattern.compile("/\\*\\s*facts?:([A-Z_ ]+)\\*/");
+    private static final String VIEW = "_view";
+
+    private final List<String> tables;
+
+    Fact(String... tables) {
+        this.tables = List.of(tables);
+    }
+
+    /** The tables that hold it. */
+    public List<String> tables() {
+        return tables;
+    }
+
+    /** The facts a statement reads, or those it says itself in a comment such as {@code fact: GRAFTS}. */
+    static Set<Fact> readBy(String sql) {
+        Set<Fact> said = said(sql);
+        if (said != null) {
+            return said;
+        }
+        Set<Fact> read = EnumSet.noneOf(Fact.class);
+        Matcher table = TABLE.matcher(sql);
+        while (table.find()) {
+            read.addAll(held(table.group()));
+        }
+        return read;
+    }
+
+    /** The facts a statement changes; rows that go with a deleted one are counted in. */
+    static Set<Fact> changedBy(String sql) {
+        Set<Fact> said = said(sql);
+        if (said != null) {
+            return said;
+        }
+        Set<Fact> changed = EnumSet.noneOf(Fact.class);
+        Matcher write = WRITTEN.matcher(sql);
+        while (write.find()) {
+            changed.addAll(held(write.group(2)));
+            if (write.group(1).startsWith("DELETE") && changed.contains(GRAFTS)) {
+                changed.addAll(EnumSet.of(LOOKS, VISITS));
+            }
+        }
+        return changed;
+    }
+
+    private static @Nullable Set<Fact> said(String sql) {
+        Matcher said = SAID.matcher(sql);
+        if (!said.find()) {
+            return null;
+        }
+        Set<Fact> facts = EnumSet.noneOf(Fact.class);
+        Arrays.stream(said.group(1).strip().split("\\s+")).map(Fact::valueOf).forEach(facts::add);
+        return facts;
+    }
+
+    private static Set<Fact> held(String table) {
+        String name = table.toLowerCase(Locale.ROOT);
+        String own = name.endsWith(VIEW) ? name.substring(0, name.length() - VIEW.length()) : name;
+        Set<Fact> facts = EnumSet.noneOf(Fact.class);
+        Arrays.stream(values()).filter(f -> f.tables.contains(own)).forEach(facts::add);
+        return facts;
+    }
+}

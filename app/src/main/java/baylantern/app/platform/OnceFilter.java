@@ -1,0 +1,179 @@
+package baylantern.app.platform;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.servlet.HandlerExceptionResolver;
+import org.springframework.web.util.ContentCachingResponseWrapper;
+
+/**
+ * Serves each write in one transaction, as the person chosen on the device, and once: a request that carries an id and is
+ * sent again is answered as the first time. The answer is kept in the transaction of the write, so that neither can be
+ * without the other, also when the plug is pulled.
+ */
+@Component
+@Order(Ordered.LOWEST_PRECEDENCE - 10)
+class OnceFilter extends OncePerRequestFilter {
+
+    static final String REQUEST = "Lantern-Request";
+    static final String PERSON = "Lantern-Person";
+    private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
+    private static final Pattern ID = Pattern.compile("[A-Za-z0-9-]{8,64}");
+    private static final Pattern NUMBER = Pattern.compile("[0-9]{1,18}");
+    private static final int REFUSED_FROM = 400;
+
+    private final RequestMapper requests;
+    private final Doer doer;
+    private final Clock machine;
+    private final TransactionTemplate transaction;
+    private final ObjectProvider<HandlerExceptionResolver> problems;
+
+    OnceFilter(
+            RequestMapper requests,
+            Doer doer,
+            Clock machine,
+            PlatformTransactionManager transactions,
+            @Qualifier("handlerExceptionResolver") ObjectProvider<HandlerExceptionResolver> problems) {
+        this.requests = requests;
+        this.doer = doer;
+        this.machine = machine;
+        this.transaction = new TransactionTemplate(transactions);
+        this.problems = problems;
+    }
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !request.getRequestURI().startsWith("/api/");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (READS.contains(request.getMethod())) {
+            read(request, response, chain);
+        } else {
+            write(request, response, chain);
+        }
+    }
+
+    // Whose reading it is matters for what is one's own; a heading that cannot be read stops writes only.
+    private void read(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String person = request.getHeader(PERSON);
+        boolean told = person != null && NUMBER.matcher(person).matches();
+        try {
+            doer.as(told ? Long.valueOf(person) : null, () -> chain.doFilter(request, response));
+        } catch (ServletException | IOException | RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new ServletException(e);
+        }
+    }
+
+    private void write(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
+        try {
+            serve(HeldRequest.of(request), answer, chain);
+        } catch (Exception e) {
+            answer.resetBuffer();
+            if (problems.getObject().resolveException(request, answer, null, e) == null) {
+                throw new ServletException(e);
+            }
+        }
+        answer.copyBodyToResponse();
+    }
+
+    private void serve(HeldRequest request, ContentCachingResponseWrapper answer, FilterChain chain) throws Exception {
+        String id = header(request, REQUEST, ID, "8 to 64 letters, digits and dashes");
+        String person = header(request, PERSON, NUMBER, "the number of a person");
+        try {
+            transaction.executeWithoutResult(status -> {
+                if (id != null) {
+                    Rows.one(requests.begin(id, Instant.now(machine), request.asked()));
+                }
+                try {
+                    doer.as(person == null ? null : Long.valueOf(person), () -> chain.doFilter(request, answer));
+                } catch (Exception e) {
+                    throw new Failed(e);
+                }
+                if (answer.getStatus() >= REFUSED_FROM) {
+                    status.setRollbackOnly();
+                } else if (id != null) {
+                    Rows.one(requests.answer(id, answer.getStatus(), answer.getContentType(), text(answer)));
+                }
+            });
+        } catch (DuplicateKeyException | PessimisticLockingFailureException e) {
+            if (id == null) {
+                throw e;
+            }
+            repeat(id, request, answer, e);
+        } catch (Failed e) {
+            throw e.why();
+        }
+    }
+
+    private static @Nullable String header(HttpServletRequest request, String name, Pattern form, String valid) {
+        String told = request.getHeader(name);
+        if (told == null || form.matcher(told).matches()) {
+            return told;
+        }
+        throw FarmProblem.wrong(name, told, valid, "The heading " + name + " cannot be read.");
+    }
+
+    private static String text(ContentCachingResponseWrapper answer) {
+        return new String(answer.getContentAsByteArray(), StandardCharsets.UTF_8);
+    }
+
+    private void repeat(String id, HeldRequest request, ContentCachingResponseWrapper answer, RuntimeException why)
+            throws IOException {
+        RequestMapper.Answered first = requests.find(id);
+        if (first == null) {
+            throw why instanceof PessimisticLockingFailureException
+                    ? FarmProblem.conflict("This is being done already. Look again in a moment.")
+                    : why;
+        }
+        if (!first.asked().equals(request.asked())) {
+            throw FarmProblem.wrong(REQUEST, id, "an id of its own", "This request id was used for something else.");
+        }
+        answer.setStatus(first.status());
+        answer.setHeader("Lantern-Repeated", "true");
+        if (first.contentType() != null) {
+            answer.setContentType(first.contentType());
+        }
+        answer.getOutputStream().write(first.body().getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Carries what went wrong out of the transaction, which is rolled back. */
+    private static final class Failed extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+        private final Exception why;
+
+        Failed(Exception why) {
+            super(why);
+            this.why = why;
+        }
+
+        Exception why() {
+            return why;
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package baylantern.app.platform;
+
+/** What the number of rows a statement changed must come to. */
+public final class Rows {
+
+    private Rows() {}
+
+    /** Exactly one; else the store and the program have come apart, and nothing of the transaction may stand. */
+    public static void one(int changed) {
+        if (changed != 1) {
+            throw new IllegalStateException(changed + " rows changed where it must be one");
+        }
+    }
+
+    /** Exactly one; else somebody else was first, told with this sentence. */
+    public static void oneOr(int changed, FarmProblem problem) {
+        if (changed != 1) {
+            throw problem;
+        }
+    }
+
+    /** Exactly as many as were given. */
+    public static void all(int changed, int given) {
+        if (changed != given) {
+            throw new IllegalStateException(changed + " rows changed where it must be " + given);
+        }
+    }
+
+    /** None, one or many: whatever hung on it. */
+    public static void any(int changed) {
+        if (changed < 0) {
+            throw new IllegalStateException(changed + " rows changed");
+        }
+    }
+}

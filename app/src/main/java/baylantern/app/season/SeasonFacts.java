@@ -1,0 +1,28 @@
+package baylantern.app.season;
+
+import baylantern.app.platform.Fact;
+
+/** The facts that warmth, flushes and windows rest on. */
+final class SeasonFacts {
+
+    /** Weather past and expected. */
+    static final Fact[] SKY = {Fact.WEATHER, Fact.CLIMATE, Fact.SITE, Fact.DAY};
+
+    /** Notes of plants, with the plants and their names. */
+    static final Fact[] NOTES = {Fact.NOTES, Fact.PEOPLE, Fact.PLANTS, Fact.SPOTS, Fact.VARIETIES};
+
+    /** Both. */
+    static final Fact[] ALL = {
+        Fact.WEATHER,
+        Fact.CLIMATE,
+        Fact.SITE,
+        Fact.DAY,
+        Fact.NOTES,
+        Fact.PEOPLE,
+        Fact.PLANTS,
+        Fact.SPOTS,
+        Fact.VARIETIES
+    };
+
+    private SeasonFacts() {}
+}

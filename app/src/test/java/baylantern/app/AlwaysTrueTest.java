@@ -1,0 +1,410 @@
+package baylantern.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import baylantern.app.platform.Change;
+import baylantern.app.platform.ChangeListener;
+import baylantern.app.platform.Changes;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * After every write, in a farm with everything warm, each reading answers as it does once all that is kept was forgotten
+ * and all that is stored beside its facts was worked out anew. Every way to write in the API document has its turn here.
+ */
+@TestPropertySource(properties = {"lantern.demo=true", "lantern.demo-times=0"})
+class AlwaysTrueTest extends ApiTest {
+
+    /** Ways to read that do not answer from the farm's facts alone. */
+    private static final Map<String, String> NOT_COMPARED = Map.of(
+            "GET /api/calliper", "a device, which measures anew each time",
+            "GET /api/exchange/farm.zip", "the tables themselves, with the hour",
+            "GET /api/fit/pairings/{id}", "works aside and tells how far it is");
+
+    /** Ways to ask by sending a form: they write nothing and are compared like readings. */
+    private static final Set<String> ASKS = Set.of(
+            "POST /api/cleaning/plan",
+            "POST /api/fit",
+            "POST /api/fit/techniques",
+            "POST /api/fit/pairings",
+            "DELETE /api/fit/pairings/{id}",
+            "POST /api/graft-days/look",
+            "POST /api/grafts/check",
+            "POST /api/notebooks",
+            "POST /api/notebooks/{id}/preview",
+            "POST /api/recalls/preview",
+            "POST /api/stick-checks/judge",
+            "POST /api/weather/look");
+
+    @Autowired
+    private Changes changes;
+
+    @Autowired
+    private ObjectProvider<ChangeListener> listeners;
+
+    @Autowired
+    private PlatformTransactionManager transactions;
+
+    private final Set<String> written = new TreeSet<>();
+    private final Set<String> readings = new TreeSet<>();
+    private LocalDate today;
+
+    @Test
+    void everyReadingIsTrueAfterEveryWrite() {
+        site();
+        places();
+        weather();
+        notes();
+        wood();
+        plans();
+        grafts();
+        fit();
+        health();
+        again();
+        everythingHadItsTurn();
+    }
+
+    private void site() {
+        Map<String, Object> site = new HashMap<>(Map.of("name", "Gull Steps", "latitudeDeg", 28.5, "longitudeDeg", 12));
+        site.putAll(Map.of("altitudeM", 40, "zone", "UTC", "version", 0));
+        did("PUT /api/site", http.put("/api/site", site));
+        today = http.today();
+        site.putAll(Map.of("latitudeDeg", 21.0, "version", 0));
+        did("PUT /api/site", http.put("/api/site", site));
+    }
+
+    private void places() {
+        did("POST /api/spots", http.post("/api/spots", Map.of("name", "Bench")));
+        did("POST /api/spots", http.post("/api/spots", Map.of("name", "Terrace")));
+        did("POST /api/people", http.post("/api/people", Map.of("name", "Ingmar")));
+        did("POST /api/varieties", http.post("/api/varieties", variety("Pale Buoy")));
+        did("POST /api/varieties", http.post("/api/varieties", variety("Copper Anchor")));
+        did(
+                "POST /api/plants/paste",
+                http.post("/api/plants/paste", paste("AV-1 8.2\nAV-2 9.1\nAV-3 8\nAV-4 9", "SEEDLING_STOCK")));
+        Map<String, Object> mother = paste("", "MOTHER_TREE");
+        mother.remove("lines");
+        mother.putAll(Map.of("code", "PB-M1", "varietyId", 1, "startedOn", "2015-01-01"));
+        did("POST /api/plants", http.post("/api/plants", mother));
+        mother.put("code", "PB-M2");
+        did("POST /api/plants", http.post("/api/plants", mother));
+    }
+
+    private static Map<String, Object> variety(String name) {
+        return new HashMap<>(Map.of("speciesKey", "avocado", "name", name));
+    }
+
+    private static Map<String, Object> paste(String lines, String kind) {
+        return new HashMap<>(Map.of("lines", lines, "speciesKey", "avocado", "kind", kind, "spotId", 1));
+    }
+
+    private void weather() {
+        did("PUT /api/weather/station", http.put("/api/weather/station", Map.of("on", true)));
+        did("PUT /api/weather/climate", http.put("/api/weather/climate", Map.of("months", months(0))));
+        did("POST /api/weather/file", http.file("/api/weather/file?overlap=FILE", days(70, 400)));
+        did(
+                "POST /api/weather/day",
+                http.post("/api/weather/day", Map.of("day", "" + today.minusDays(3), "min", "9", "max", "31")));
+    }
+
+    private JsonNode months(double lower) {
+        JsonNode months = http.get("/api/weather").json().get("months").deepCopy();
+        months.forEach(month -> ((tools.jackson.databind.node.ObjectNode) month)
+                .put("minC", month.get("minC").asDouble() - lower)
+                .put("maxC", month.get("maxC").asDouble() - lower));
+        return months;
+    }
+
+    private byte[] days(int until, int from) {
+        StringBuilder csv = new StringBuilder("day,min,max\n");
+        for (int ago = from; ago > until; ago--) {
+            csv.append(today.minusDays(ago))
+                    .append(',')
+                    .append(12 + ago % 5)
+                    .append(',')
+                    .append(22 + ago % 7)
+                    .append('\n');
+        }
+        return csv.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    private void notes() {
+        String[] stages = {"S100", "F100", "M100", "R100"};
+        for (int i = 0; i < stages.length; i++) {
+            Map<String, Object> note =
+                    Map.of("plantIds", List.of(1, 2, 5), "sun", stages[i], "day", "" + today.minusDays(300 - 60L * i));
+            http.post("/api/flush/notes", note);
+        }
+        did(
+                "POST /api/flush/notes",
+                http.post("/api/flush/notes", Map.of("plantIds", List.of(1, 5), "sun", "S60 M40", "personId", 1)));
+        did(
+                "PUT /api/flush/notes/{id}",
+                http.put(
+                        "/api/flush/notes/1",
+                        Map.of("plantIds", List.of(1), "sun", "S30 M70", "day", "" + today.minusDays(290))));
+        did("DELETE /api/flush/notes/{id}", delete("/api/flush/notes/2"));
+        did("PUT /api/weather/climate", http.put("/api/weather/climate", Map.of("months", months(9))));
+        did("PUT /api/varieties/{id}", http.put("/api/varieties/1", renamed("Pale Buoys")));
+    }
+
+    private Map<String, Object> renamed(String name) {
+        Map<String, Object> entry = variety(name);
+        entry.put(
+                "version",
+                http.get("/api/varieties").json().get(1).get("version").asInt());
+        return entry;
+    }
+
+    private void wood() {
+        did("POST /api/stores", http.post("/api/stores", Map.of("name", "Cold box", "method", "FRIDGE", "setC", 6)));
+        did("POST /api/stores", http.post("/api/stores", Map.of("name", "Pail", "method", "AMBIENT")));
+        did("PUT /api/stores/{id}/logger", http.put("/api/stores/1/logger", Map.of("on", true)));
+        String log = "time,temp\n" + today.minusDays(2) + " 10:00,11\n" + today.minusDays(1) + " 10:00,12\n";
+        did("POST /api/stores/{id}/log", http.file("/api/stores/2/log?unit=C", log.getBytes(StandardCharsets.UTF_8)));
+        Map<String, Object> source =
+                new HashMap<>(Map.of("name", "Neighbour", "kind", "NEIGHBOUR", "identity", "LABEL_ONLY"));
+        source.put("insectProof", false);
+        did("POST /api/sources", http.post("/api/sources", source));
+        source.putAll(Map.of("name", "Old neighbour", "version", 0));
+        did("PUT /api/sources/{id}", http.put("/api/sources/1", source));
+        did(
+                "POST /api/shoots",
+                http.post(
+                        "/api/shoots",
+                        Map.of("plantId", 5, "pinchedOn", "" + today.minusDays(6), "shoots", 5, "sticksExpected", 5)));
+        did("POST /api/lots", http.post("/api/lots", Http.lot(5, today.minusDays(9), 12)));
+        did("POST /api/lots", http.post("/api/lots", Http.lot(6, today.minusDays(2), 5)));
+        did("POST /api/lots", http.post("/api/lots", Http.lot(6, today.minusDays(1), 3)));
+        did(
+                "PUT /api/lots/{id}/store",
+                http.put(
+                        "/api/lots/1/store",
+                        Map.of("storeId", 2, "wrapped", true, "fromDay", "" + today.minusDays(3))));
+        did("POST /api/lots/{id}/out", http.post("/api/lots/1/out", Map.of("kind", "DISCARD", "sticks", 1)));
+        did(
+                "POST /api/stick-checks",
+                http.post(
+                        "/api/stick-checks",
+                        Map.of("lotId", 1, "states", Map.of("bark", "WRINKLED"), "measures", Map.of())));
+        did("DELETE /api/lots/{id}", delete("/api/lots/3"));
+        did(
+                "POST /api/cleaning/mixes",
+                http.post(
+                        "/api/cleaning/mixes",
+                        Map.of("agent", "BLEACH", "productPct", 5, "volumeMl", 500, "personId", 1)));
+        did("POST /api/cleaning", http.post("/api/cleaning", Map.of("personId", 1, "occasion", "START", "mixId", 1)));
+    }
+
+    private Map<String, Object> plan(int daysAhead) {
+        Map<String, Object> day =
+                new HashMap<>(Map.of("day", "" + today.plusDays(daysAhead), "spotId", 1, "varietyId", 1, "grafts", 4));
+        day.putAll(Map.of("speciesKey", "avocado", "techniqueKey", "cleft"));
+        return day;
+    }
+
+    private void plans() {
+        did("POST /api/graft-days", http.post("/api/graft-days", plan(9)));
+        did("PUT /api/graft-days/{planNo}", http.put("/api/graft-days/1", plan(12)));
+    }
+
+    private void grafts() {
+        did("POST /api/grafts", http.post("/api/grafts", Http.graftOf(1, "cleft", today.minusDays(5), 1, 2)));
+        did("POST /api/looks", http.look("PB-26-001", "GREEN"));
+        did(
+                "PUT /api/grafts/{code}/notes",
+                http.put("/api/grafts/PB-26-002/notes", Map.of("notes", "in shade", "version", version("PB-26-002"))));
+        did("PUT /api/weather/climate", http.put("/api/weather/climate", Map.of("months", months(-6))));
+        String book = "day,variety,stock,technique,result\n" + today.minusDays(200) + ",Pale Buoys,AV-9,cleft,alive\n"
+                + today.minusDays(20) + ",Copper Anchor,AV-8,cleft,\n";
+        String id = http.file("/api/notebooks", book.getBytes(StandardCharsets.UTF_8))
+                .json()
+                .get("id")
+                .asString();
+        Map<String, Object> choices = Map.of("species", Map.of("Pale Buoys", "avocado", "Copper Anchor", "avocado"));
+        did("POST /api/notebooks/{id}/import", http.post("/api/notebooks/" + id + "/import", choices));
+        did("POST /api/demo-clock", http.post("/api/demo-clock", Map.of("days", 7)));
+    }
+
+    private int version(String code) {
+        return http.sheet(code).get("stop").get("graft").get("version").asInt();
+    }
+
+    private void fit() {
+        Map<String, Object> measure = Map.of("readings", List.of(Map.of("heightMm", 80, "diameterMm", 9.6)));
+        did("PUT /api/fit/stems/{id}", http.put("/api/fit/stems/3", measure));
+        did("PUT /api/fit/hands/{personId}", http.put("/api/fit/hands/1", Map.of("skill", 3)));
+        Map<String, Object> limb = Map.of("label", "1", "diameterMm", 60, "heightMm", 900, "directionDeg", 90);
+        did("PUT /api/fit/limbs/{code}", http.put("/api/fit/limbs/PB-M2", Map.of("limbs", List.of(limb))));
+        Map<String, Object> row =
+                new HashMap<>(Map.of("stick", "a", "stem", "b", "lotId", 2, "stemId", 3, "techniqueKey", "cleft"));
+        row.putAll(Map.of("scionMm", 8, "stockMm", 9.6, "offsetMm", 0));
+        did("POST /api/fit/lists", http.post("/api/fit/lists", Map.of("name", "Sat", "rows", List.of(row))));
+        did(
+                "POST /api/fit/lists/{id}/log",
+                http.post("/api/fit/lists/1/log", Map.of("rows", List.of(1), "makerId", 1, "cover", "FILM")));
+        did("DELETE /api/fit/lists/{id}", delete("/api/fit/lists/1"));
+    }
+
+    private void health() {
+        did("POST /api/lineage/parents", http.post("/api/lineage/parents", Map.of("plantId", 6, "fromKey", "PLANT-5")));
+        did(
+                "POST /api/lineage/moves",
+                http.post("/api/lineage/moves", Map.of("plantId", 2, "toSpotId", 2, "day", "" + today)));
+        did("POST /api/tests", http.post("/api/tests", Http.tested("PLANT-5", "CLEAR", today.minusDays(100))));
+        did("POST /api/recalls", http.post("/api/recalls", Http.tested("PLANT-5", "POSITIVE", today)));
+        did(
+                "POST /api/recalls/{id}/release",
+                http.post("/api/recalls/1/release", Map.of("reason", "tested again", "keys", List.of("GRAFT-1"))));
+        did("POST /api/acts/{id}/undo", undoLast());
+        did("DELETE /api/tests/{id}", delete("/api/tests/1"));
+        did("PUT /api/spots/{id}", http.put("/api/spots/1", Map.of("to", Map.of("name", "Long bench"), "version", 0)));
+        did("PUT /api/spots/{id}/house", http.put("/api/spots/2/house", Map.of("insectProof", true)));
+        did("PUT /api/walk", http.put("/api/walk", Map.of("ids", List.of(2, 1))));
+    }
+
+    private Http.Answer undoLast() {
+        long act = http.get("/api/acts").json().get(0).get("id").asLong();
+        return http.post("/api/acts/" + act + "/undo", Map.of());
+    }
+
+    private void again() {
+        JsonNode plant =
+                http.get("/api/plants?search=AV-4").json().get("plants").get(0);
+        Map<String, Object> entry = paste("", "SEEDLING_STOCK");
+        entry.remove("lines");
+        entry.putAll(Map.of(
+                "code", "AV-44", "spotId", 2, "version", plant.get("version").asInt()));
+        did("PUT /api/plants/{id}", http.put("/api/plants/4", entry));
+        did("DELETE /api/plants/{id}", delete("/api/plants/2"));
+        did("DELETE /api/shoots/{id}", delete("/api/shoots/1"));
+        did("DELETE /api/sources/{id}", delete("/api/sources/1"));
+        did("POST /api/lots/{id}/archive", http.post("/api/lots/2/archive", Map.of()));
+        did("DELETE /api/graft-days/{planNo}", delete("/api/graft-days/1"));
+        did("DELETE /api/weather/climate", delete("/api/weather/climate"));
+        did("PUT /api/weather/station", http.put("/api/weather/station", Map.of("on", false)));
+        did("POST /api/demo-clock", http.post("/api/demo-clock", Map.of("days", -7)));
+        byte[] zip = http.get("/api/exchange/farm.zip").bytes();
+        emptyFarm();
+        compare("an empty farm");
+        did("POST /api/exchange/farm.zip", http.file("/api/exchange/farm.zip", zip));
+    }
+
+    private Http.Answer delete(String path) {
+        return http.send(http.request(path).DELETE());
+    }
+
+    private void did(String what, Http.Answer answer) {
+        assertThat(answer.status()).as(what + ": " + answer.text()).isLessThan(300);
+        written.add(what);
+        compare(what);
+    }
+
+    private void compare(String after) {
+        Map<String, String> warm = read();
+        new TransactionTemplate(transactions)
+                .executeWithoutResult(s -> listeners.forEach(l -> l.farmChanged(Change.everything())));
+        changes.forgetAll();
+        Map<String, String> cold = read();
+        cold.forEach((path, text) ->
+                assertThat(warm.get(path)).as(path + " after " + after).isEqualTo(text));
+    }
+
+    private Map<String, String> read() {
+        Map<String, String> answers = new LinkedHashMap<>();
+        for (String path : paths()) {
+            answers.put(path, http.get(path).text());
+        }
+        asked().forEach((path, form) ->
+                answers.put(path + " " + form, http.post(path, form).text()));
+        return answers;
+    }
+
+    // Every reading of the API document, with what there is to be asked for.
+    private List<String> paths() {
+        List<String> paths = new ArrayList<>();
+        http.get("/api/openapi.json").json().get("paths").properties().forEach(path -> {
+            if (path.getValue().has("get") && !NOT_COMPARED.containsKey("GET " + path.getKey())) {
+                readings.add(path.getKey());
+                paths.addAll(filled(path.getKey()));
+            }
+        });
+        return paths;
+    }
+
+    private List<String> filled(String path) {
+        return switch (path) {
+            case "/api/flush/plants/{code}" -> each("/api/plants", "plants", "code", path);
+            case "/api/fit/limbs/{code}" -> List.of(path.replace("{code}", "PB-M2"), path.replace("{code}", "PB-M1"));
+            case "/api/fit/stems/{id}" -> List.of("/api/fit/stems/1", "/api/fit/stems/3");
+            case "/api/grafts/{code}" -> each("/api/grafts", "grafts", "code", path);
+            case "/api/lots/{code}" -> each("/api/lots", "lots", "code", path);
+            case "/api/recalls/{id}" -> List.of("/api/recalls/1");
+            case "/api/lineage/{key}" ->
+                List.of("PLANT-1", "PLANT-5", "PLANT-6", "LOT-1", "GRAFT-1", "SOURCE-1").stream()
+                        .map(key -> "/api/lineage/" + key)
+                        .toList();
+            case "/api/grafts/find" -> List.of(path + "?q=PB", path + "?q=Bench");
+            case "/api/grafts/free-stems" -> List.of(path + "?speciesKey=avocado");
+            case "/api/grafts/next" -> List.of(path, path + "?varietyId=1");
+            case "/api/grafts/schools" -> List.of(path + "?speciesKey=avocado&techniqueKey=cleft");
+            case "/api/takes", "/api/takes.csv" -> List.of(path, path + "?by=maker", path + "?by=source");
+            case "/api/tests" -> List.of(path + "?key=PLANT-5");
+            case "/api/weather/days" -> List.of(path + "?from=2026-04-01&to=2026-06-30");
+            case "/api/windows/days" -> List.of(path + "?spotId=1&stockSpecies=avocado&varietyId=1");
+            default -> List.of(path);
+        };
+    }
+
+    private List<String> each(String list, String field, String name, String path) {
+        List<String> paths = new ArrayList<>();
+        http.get(list).json().get(field).forEach(one -> {
+            JsonNode code = one.has(name) ? one.get(name) : one.get("lot").get(name);
+            paths.add(path.replace("{" + name + "}", code.asString()));
+        });
+        return paths;
+    }
+
+    private Map<String, Object> asked() {
+        if (today == null || http.get("/api/varieties").json().size() == 0) {
+            return Map.of();
+        }
+        Map<String, Object> asked = new LinkedHashMap<>();
+        asked.put("/api/graft-days/look", plan(20));
+        asked.put("/api/recalls/preview", Http.tested("PLANT-5", "SUSPECT", today));
+        asked.put("/api/grafts/check", Http.graftOf(1, "cleft", today, 4));
+        Map<String, Object> seen = Map.of("lotId", 1, "states", Map.of("bark", "TAUT"), "measures", Map.of());
+        asked.put("/api/stick-checks/judge", seen);
+        return asked;
+    }
+
+    private void everythingHadItsTurn() {
+        Set<String> ways = new TreeSet<>();
+        http.get("/api/openapi.json")
+                .json()
+                .get("paths")
+                .properties()
+                .forEach(path -> path.getValue()
+                        .properties()
+                        .forEach(way ->
+                                ways.add(way.getKey().toUpperCase(java.util.Locale.ROOT) + " " + path.getKey())));
+        ways.removeIf(way -> way.startsWith("GET "));
+        ways.removeAll(ASKS);
+        assertThat(written).as("a new way to write needs its turn in this test").isEqualTo(ways);
+        assertThat(readings).hasSizeGreaterThan(40);
+    }
+}

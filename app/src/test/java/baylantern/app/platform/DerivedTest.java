@@ -1,0 +1,209 @@
+package baylantern.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.support.DefaultListableBeanFactory;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.AbstractPlatformTransactionManager;
+import org.springframework.transaction.support.DefaultTransactionStatus;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** What is kept: dropped by a commit, private to who has changed it, reckoned once, and never from a fact unnamed. */
+class DerivedTest {
+
+    private final DefaultListableBeanFactory beans = new DefaultListableBeanFactory();
+    private final Changes changes =
+            new Changes(beans.getBeanProvider(ChangeListener.class), beans.getBeanProvider(FarmClock.class));
+    private final AtomicInteger stored = new AtomicInteger(1);
+    private final AtomicInteger reckoned = new AtomicInteger();
+    private final Derived<Integer> kept = changes.derive(this::reckon, Fact.PLANTS);
+
+    private int reckon() {
+        reckoned.incrementAndGet();
+        return stored.get();
+    }
+
+    @Test
+    void isDroppedWhenAChangeOfItsFactsIsCommitted() {
+        assertThat(kept.get()).isEqualTo(kept.get()).isEqualTo(1);
+        write(Fact.PLANTS, 2);
+        assertThat(kept.get()).isEqualTo(2);
+        write(Fact.SPOTS, 3);
+        assertThat(kept.get()).as("another fact").isEqualTo(2);
+        assertThat(reckoned).hasValue(2);
+    }
+
+    @Test
+    void whatARolledBackTransactionReckonedIsItsOwn() {
+        assertThat(kept.get()).isEqualTo(1);
+        inTransaction(() -> {
+            stored.set(9);
+            changes.wrote(Set.of(Fact.PLANTS), Set.of());
+            assertThat(kept.get())
+                    .as("the writer sees what it wrote")
+                    .isEqualTo(kept.get())
+                    .isEqualTo(9);
+            assertThat(elsewhere()).as("all others see what is committed").isEqualTo(1);
+            throw new IllegalArgumentException("given up");
+        });
+        assertThat(kept.get()).isEqualTo(1);
+        assertThat(reckoned).hasValue(2);
+    }
+
+    @Test
+    void manyAskersReckonOnce() throws InterruptedException {
+        ExecutorService askers = Executors.newFixedThreadPool(8);
+        for (int i = 0; i < 64; i++) {
+            askers.submit(kept::get);
+        }
+        askers.shutdown();
+        assertThat(askers.awaitTermination(20, TimeUnit.SECONDS)).isTrue();
+        assertThat(reckoned).hasValue(1);
+    }
+
+    @Test
+    void aChangeWhileItIsReckonedIsNotLost() throws InterruptedException {
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch changed = new CountDownLatch(1);
+        Derived<Integer> slow = changes.derive(
+                () -> {
+                    int read = stored.get();
+                    begun.countDown();
+                    await(changed);
+                    return read;
+                },
+                Fact.PLANTS);
+        Thread reader = new Thread(slow::get);
+        reader.start();
+        begun.await();
+        write(Fact.PLANTS, 5);
+        changed.countDown();
+        reader.join();
+        assertThat(slow.get()).isEqualTo(5);
+    }
+
+    @Test
+    void whatFailedIsReckonedAgain() {
+        List<Change> told = new ArrayList<>();
+        Derived<Integer> failing = changes.renew(
+                (before, since) -> {
+                    told.add(since);
+                    if (told.size() == 2) {
+                        throw new IllegalArgumentException("not this time");
+                    }
+                    return told.size();
+                },
+                Fact.NOTES);
+        assertThat(failing.get()).isEqualTo(1);
+        inTransaction(() -> changes.wrote(Set.of(Fact.NOTES), Set.of(7L)));
+        assertThatThrownBy(failing::get).hasMessage("not this time");
+        inTransaction(() -> changes.wrote(Set.of(Fact.NOTES), Set.of(8L)));
+        assertThat(failing.get()).isEqualTo(3);
+        assertThat(told.get(2).rows(Fact.NOTES))
+                .as("both changes are still told")
+                .containsExactlyInAnyOrder(7L, 8L);
+    }
+
+    @Test
+    void oneForEachKeyStaysWhereItsInputsStay() {
+        AtomicInteger mango = new AtomicInteger(1);
+        DerivedEach<String, Integer> each = changes.deriveEachFrom(
+                key -> key.equals("mango") ? mango.get() : 0, key -> reckoned.incrementAndGet(), Fact.NOTES);
+        int fig = each.get("fig");
+        int before = each.get("mango");
+        mango.set(2);
+        inTransaction(() -> changes.wrote(Set.of(Fact.NOTES), Set.of()));
+        assertThat(each.get("fig")).isEqualTo(fig);
+        assertThat(each.get("mango")).isNotEqualTo(before);
+    }
+
+    @Test
+    void readingAFactThatIsNotNamedFails() {
+        Derived<Integer> careless = changes.derive(() -> kept.get() + 1, Fact.SPOTS);
+        assertThatThrownBy(careless::get).hasMessageContaining("[SPOTS]").hasMessageContaining("[PLANTS]");
+    }
+
+    @Test
+    void aWriteOutsideATransactionFails() {
+        assertThatThrownBy(() -> changes.wrote(Set.of(Fact.PLANTS), Set.of()))
+                .hasMessageContaining("outside a transaction");
+    }
+
+    @Test
+    void statementsTellTheirFacts() {
+        assertThat(Fact.changedBy("UPDATE place_plant SET code = ?")).containsExactly(Fact.PLANTS);
+        assertThat(Fact.changedBy("SELECT id FROM FINAL TABLE (\n INSERT INTO season_note (plant_id)"))
+                .containsExactly(Fact.NOTES);
+        assertThat(Fact.changedBy("/* fact: GRAFT_STATES */ UPDATE bench_graft SET state = ?"))
+                .containsExactly(Fact.GRAFT_STATES);
+        assertThat(Fact.changedBy("DELETE FROM bench_graft WHERE act_id = ?"))
+                .as("looks and visits go with it")
+                .contains(Fact.LOOKS, Fact.VISITS);
+        assertThat(Fact.readBy("SELECT 1 FROM bench_graft g JOIN place_spot_view s ON s.id = g.spot_id"))
+                .containsExactlyInAnyOrder(Fact.GRAFTS, Fact.GRAFT_STATES, Fact.SPOTS);
+    }
+
+    private void write(Fact fact, int value) {
+        inTransaction(() -> {
+            stored.set(value);
+            changes.wrote(Set.of(fact), Set.of());
+        });
+    }
+
+    private int elsewhere() {
+        try {
+            AtomicInteger seen = new AtomicInteger();
+            Thread other = new Thread(() -> seen.set(kept.get()));
+            other.start();
+            other.join();
+            return seen.get();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static void await(CountDownLatch latch) {
+        try {
+            latch.await();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static void inTransaction(Runnable work) {
+        try {
+            new TransactionTemplate(new NoStore()).executeWithoutResult(status -> work.run());
+        } catch (IllegalArgumentException e) {
+            assertThat(e).hasMessage("given up");
+        }
+    }
+
+    /** Transactions without a store behind them. */
+    private static final class NoStore extends AbstractPlatformTransactionManager {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected Object doGetTransaction() {
+            return this;
+        }
+
+        @Override
+        protected void doBegin(Object transaction, TransactionDefinition definition) {}
+
+        @Override
+        protected void doCommit(DefaultTransactionStatus status) {}
+
+        @Override
+        protected void doRollback(DefaultTransactionStatus status) {}
+    }
+}
