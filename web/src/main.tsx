@@ -3,7 +3,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { Toaster } from "sonner";
-import { queryClient } from "./api/queries";
+import { queryClient } from "./api/cache";
 import { Frame } from "./frame/Frame";
 import "./theme.css";
 import { showTheme } from "./units";

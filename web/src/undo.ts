@@ -1,6 +1,5 @@
 import { toast } from "sonner";
 import api, { ProblemError, told } from "./api/client";
-import { readAnew } from "./api/queries";
 import { dated } from "./days";
 
 let lastAct: number | undefined;
@@ -28,15 +27,15 @@ export function failed(problem: unknown) {
   toast.error(dated(sentence), { duration: 9000 });
 }
 
-/** Takes back an act, or the newest one the farm remembers. */
+/** Takes back an act, or the newest one of whoever is at work on this device. */
 export async function takeBack(actId?: number) {
   await inOrder(() => undoOne(actId));
-  await readAnew();
 }
 
 async function undoOne(actId?: number) {
   try {
-    const id = actId ?? lastAct ?? (await told(api.GET("/api/acts")))[0]?.id;
+    const id =
+      actId ?? lastAct ?? (await told(api.GET("/api/acts", { params: { query: { own: true } } })))[0]?.id;
     if (id === undefined) {
       toast("There is nothing to take back.");
       return;

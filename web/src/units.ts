@@ -31,6 +31,9 @@ export function choose(change: Partial<Choices>) {
   for (const listener of listeners) listener();
 }
 
+/** The choices as they are now, for code outside the screens. */
+export const chosen = () => choices;
+
 export function showTheme() {
   document.documentElement.dataset.theme = choices.theme;
 }

@@ -1,9 +1,60 @@
-import createClient from "openapi-fetch";
+import createClient, { type Middleware } from "openapi-fetch";
+import { chosen } from "../units";
+import { allChanged, factsChanged, noteFacts } from "./cache";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
 
-const api = createClient<paths>({ baseUrl: "" });
+const FACTS = "Lantern-Facts";
+const CHANGED = "Lantern-Changed";
+const CONFLICT = 409;
+const TRIES = 3;
+const PAUSE_MS = 600;
+
+/** A name for one request, so that one sent twice is done once; also where the page is not served as secure. */
+const requestId = () =>
+  Array.from(crypto.getRandomValues(new Uint8Array(12)), (b) => b.toString(16).padStart(2, "0")).join("");
+
+/** Who is at work on this device, and, for what is sent, which request it is. */
+function headings(method: string): Record<string, string> {
+  const { personId } = chosen();
+  return {
+    ...(personId ? { "Lantern-Person": String(personId) } : {}),
+    ...(method === "GET" ? {} : { "Lantern-Request": requestId() }),
+  };
+}
+
+// A line that drops is tried again; the request keeps its name, so the farm does it once.
+async function steady(request: Request): Promise<Response> {
+  for (let left = TRIES; ; left--) {
+    try {
+      return await fetch(left > 1 ? request.clone() : request);
+    } catch (e) {
+      if (left <= 1 || request.signal.aborted) throw e;
+      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+    }
+  }
+}
+
+function heard(response: Response) {
+  const changed = response.headers.get(CHANGED);
+  if (changed) factsChanged(new Set(changed.split(" ")));
+  // Somebody else was first: what is on the screen is not how things stand.
+  if (response.status === CONFLICT) allChanged();
+}
+
+const everyRequest: Middleware = {
+  onRequest({ request }) {
+    for (const [name, value] of Object.entries(headings(request.method))) request.headers.set(name, value);
+    return request;
+  },
+  onResponse({ response }) {
+    heard(response);
+  },
+};
+
+const api = createClient<paths>({ baseUrl: "", fetch: steady });
+api.use(everyRequest);
 
 /** What the server says when it cannot do something. */
 export interface Problem {
@@ -39,16 +90,19 @@ export async function told<T>(answer: Promise<Answer<T>>): Promise<T> {
   if (!settled.response.ok) {
     throw new ProblemError((settled.error ?? {}) as Partial<Problem>, settled.response.status);
   }
+  noteFacts(settled.data, settled.response.headers.get(FACTS));
   return settled.data as T;
 }
 
 /** Sends a file as it is. */
 export async function sendFile<T>(path: string, file: File): Promise<T> {
-  const sending = fetch(path, {
+  const request = new Request(path, {
     method: "POST",
-    headers: { "Content-Type": "application/octet-stream" },
+    headers: { "Content-Type": "application/octet-stream", ...headings("POST") },
     body: file,
-  }).then(async (response) => {
+  });
+  const sending = steady(request).then(async (response) => {
+    heard(response);
     const body = await response.json().catch(() => ({}));
     return response.ok ? { data: body as T, response } : { error: body, response };
   });

@@ -1,18 +1,13 @@
-import { QueryClient, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import api, { told } from "./client";
-
-export const queryClient = new QueryClient({
-  defaultOptions: { queries: { retry: 1, staleTime: 5_000, refetchOnWindowFocus: true } },
-});
-
-/** Everything on the screen is read anew after a change: the farm is small and the server quick. */
-export function readAnew() {
-  return queryClient.invalidateQueries();
-}
 
 export const useFarm = () => useQuery({ queryKey: ["farm"], queryFn: () => told(api.GET("/api/farm")) });
 
 export const useBand = () => useQuery({ queryKey: ["band"], queryFn: () => told(api.GET("/api/season")) });
+
+/** What is to be looked at, now and through the year. */
+export const useToLookAt = () =>
+  useQuery({ queryKey: ["to-look-at"], queryFn: () => told(api.GET("/api/season/visits")) });
 
 export const useToday = () => useQuery({ queryKey: ["today"], queryFn: () => told(api.GET("/api/today")) });
 

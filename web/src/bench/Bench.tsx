@@ -1,11 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { Link } from "react-router";
 import api, { ProblemError, type Schemas, told } from "../api/client";
-import { readAnew, useFarm, useRules, useVarieties } from "../api/queries";
+import { useFarm, useRules, useVarieties } from "../api/queries";
 import { dated } from "../days";
 import { useScope } from "../frame/scope";
+import { useCommands } from "../ui/commands";
 import { Button, Field, Input, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { useKept } from "../ui/useKept";
 import { done } from "../undo";
 import { useChoices } from "../units";
 import { type Draft, entryOf, freshDraft, keepDraft, keptDraft } from "./draft";
@@ -56,7 +58,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
   const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }));
-  useEffect(() => keepDraft(draft), [draft]);
+  useKept(draft, keepDraft);
 
   const variety = varieties.find((v) => String(v.id) === draft.varietyId);
   const entry = entryOf(draft, length);
@@ -86,12 +88,13 @@ function BenchForm({ today, next, varieties }: FormProps) {
       const last = logged.codes[logged.codes.length - 1];
       done(`Logged ${logged.codes.length === 1 ? last : `${logged.codes[0]} to ${last}`}`, logged.actId);
       setDraft((before) => ({ ...before, stems: [], notes: "" }));
-      await readAnew();
     } catch (e) {
       if (e instanceof ProblemError) setProblem(e);
     }
     setBusy(false);
   };
+
+  useCommands([{ key: "Ctrl Enter", words: "log what the form says", run: log }]);
 
   const speciesRule = rules.data?.species.find((s) => s.key === variety?.speciesKey);
   const many = draft.stems.length;
@@ -103,7 +106,6 @@ function BenchForm({ today, next, varieties }: FormProps) {
           event.preventDefault();
           log();
         }}
-        onKeyDown={(event) => event.key === "Enter" && event.ctrlKey && log()}
       >
         <Statement title={many > 1 ? `A run of ${many} grafts` : "Log a graft"}>
           {code.data?.code ? (

@@ -4,9 +4,9 @@ import type { Schemas } from "../api/client";
 import { useFarm, useRound, useRules, useSpots } from "../api/queries";
 import { dayWords } from "../days";
 import { LifeLine } from "../drawings/LifeLine";
-import { SIGN_OF_KEY, type Sign } from "../drawings/signs";
+import { SIGN_OF_KEY, SIGNS, type Sign } from "../drawings/signs";
+import { useCommands } from "../ui/commands";
 import { Select, Statement, Teach, Trouble } from "../ui/parts";
-import { useKeys } from "../ui/useKeys";
 import { choose, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
 import { answer } from "./answer";
@@ -72,19 +72,30 @@ export function Rounds() {
       if (!after.delete(id)) after.add(id);
       return after;
     });
-  const keys = {
-    ...Object.fromEntries(Object.entries(SIGN_OF_KEY).map(([key, sign]) => [key, () => say(sign)])),
-    ArrowDown: () => move(1),
-    ArrowUp: () => move(-1),
-    " ": () => {
-      if (current) mark(current.graft.id);
-      move(1);
+  useCommands([
+    ...Object.entries(SIGN_OF_KEY).map(([key, sign]) => ({
+      key,
+      words: SIGNS[sign].words,
+      run: () => say(sign),
+    })),
+    { key: "ArrowDown", words: "next graft on the walk", run: () => move(1) },
+    { key: "ArrowUp", words: "last graft on the walk", run: () => move(-1) },
+    {
+      key: " ",
+      words: "mark it, to answer several at once",
+      run: () => {
+        if (current) mark(current.graft.id);
+        move(1);
+      },
     },
-    a: () =>
-      current && setMarked(new Set(stops.filter((s) => sameErrand(s, current)).map((s) => s.graft.id))),
-    Enter: () => current && navigate(`/graft/${current.graft.code}`),
-  };
-  useKeys(keys);
+    {
+      key: "a",
+      words: "mark all of the same errand",
+      run: () =>
+        current && setMarked(new Set(stops.filter((s) => sameErrand(s, current)).map((s) => s.graft.id))),
+    },
+    { key: "Enter", words: "open its sheet", run: () => current && navigate(`/graft/${current.graft.code}`) },
+  ]);
 
   if (round.error) return <Trouble problem={round.error} />;
   if (!round.data || !farm.data) return null;

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
-import { useBand, useFarm, useToday } from "../api/queries";
+import { useFarm, useToday, useToLookAt } from "../api/queries";
 import { awayWords, dayWords } from "../days";
 import { LifeLine } from "../drawings/LifeLine";
 import { useLamps } from "../flush/flushApi";
@@ -187,8 +187,8 @@ function OnTheirWay({ view }: { view: TodayView }) {
 }
 
 function Coming({ today }: { today: string }) {
-  const band = useBand();
-  const days = (band.data?.visits ?? []).filter((d) => d.day >= today).slice(0, 6);
+  const looks = useToLookAt();
+  const days = (looks.data?.visits ?? []).filter((d) => d.day >= today).slice(0, 6);
   if (days.length === 0) return null;
   const most = Math.max(...days.map((d) => d.count));
   return (

@@ -1,5 +1,4 @@
 import api, { type Schemas, told } from "../api/client";
-import { readAnew } from "../api/queries";
 import type { Sign } from "../drawings/signs";
 import { done, failed, inOrder } from "../undo";
 
@@ -19,11 +18,9 @@ export async function answer(
       return taken;
     });
     for (const told of answered.told) failed(told.sentence);
-    await readAnew();
     return true;
   } catch (problem) {
     failed(problem);
-    await readAnew();
     return false;
   }
 }

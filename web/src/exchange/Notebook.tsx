@@ -1,7 +1,6 @@
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, sendFile, told } from "../api/client";
-import { readAnew } from "../api/queries";
 import { Button, Statement, Trouble } from "../ui/parts";
 import { done, failed } from "../undo";
 import { Found } from "./Found";
@@ -55,7 +54,6 @@ export function Notebook() {
         api.POST("/api/notebooks/{id}/import", { params: { path: { id: preview.id } }, body: choices }),
       );
       done(`${result.grafts} grafts brought in, ${result.refused} rows left out`, result.actId);
-      await readAnew();
       navigate("/takes");
     });
   return (

@@ -1,4 +1,4 @@
-import { NavLink, useParams } from "react-router";
+import { NavLink, useLocation } from "react-router";
 import { FitBench } from "./FitBench";
 import { Limbs } from "./Limbs";
 import { Pairing } from "./Pairing";
@@ -13,7 +13,7 @@ const TABS = [
 
 /** Which technique, which stick on which stem, where to cut. */
 export function Fit() {
-  const { tab = "" } = useParams();
+  const tab = useLocation().pathname.split("/")[2] ?? "";
   return (
     <div className="flex min-h-full flex-col">
       <nav

@@ -1,8 +1,9 @@
 import { useEffect, useMemo, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { useFarm, useRules } from "../api/queries";
+import { useCommands } from "../ui/commands";
 import { Button, Field, Select, Statement, Teach } from "../ui/parts";
-import { useKeys } from "../ui/useKeys";
+import { useKept } from "../ui/useKept";
 import { usePhone } from "../ui/usePhone";
 import { lengthNumber, lengthWords, useChoices } from "../units";
 import { useShelf } from "../wood/woodApi";
@@ -38,7 +39,7 @@ export function FitBench() {
   const [calliper, setCalliper] = useState(false);
   const asTable = params.get("read") === "table";
   const set = (change: Partial<FitDraft>) => setDraft((before) => ({ ...before, ...change }));
-  useEffect(() => keepDraft(draft), [draft]);
+  useKept(draft, keepDraft);
 
   // A bench nobody has used yet starts with the first measured stem and a stick of the first lot.
   const untouched = draft.scion === "" && draft.readings.every((r) => r.diameter === "");
@@ -78,7 +79,7 @@ export function FitBench() {
     table: () => setParams(asTable ? {} : { read: "table" }),
     calliper: () => farm.data?.demo && setCalliper((was) => !was),
   });
-  useKeys(keys);
+  useCommands(keys);
 
   const log = () => view && farm.data && toBench(view, draft, farm.data.today, lot, stem, length, navigate);
   const wide = phone ? 176 : 256;

@@ -1,9 +1,10 @@
-import { useEffect, useMemo, useState } from "react";
+import { useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm, useRules } from "../api/queries";
+import { useCommands } from "../ui/commands";
 import { Button, Field, Input, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
-import { useKeys } from "../ui/useKeys";
+import { useKept } from "../ui/useKept";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { useShelf } from "../wood/woodApi";
@@ -30,7 +31,7 @@ export function Pairing() {
   const [calliper, setCalliper] = useState(false);
   const [name, setName] = useState("");
   const set = (change: Partial<PairDraft>) => setDraft((before) => ({ ...before, ...change }));
-  useEffect(() => keepPairs(draft), [draft]);
+  useKept(draft, keepPairs);
 
   const piece = (p: PieceDraft) => ({ id: p.id, diameterMm: p.mm, barkMm: p.barkMm });
   const ready = draft.sticks.length > 0 && draft.stems.length > 0;
@@ -48,21 +49,18 @@ export function Pairing() {
   const { result, work, problem, cancel } = usePairing(entry);
   const pair = result?.pairs.find((p) => p.stickId === chosen);
   const demo = farm.data?.demo === true;
-  const keys = useMemo(() => {
-    const order = result?.pairs.map((p) => p.stickId) ?? [];
-    const step = (by: number) => {
-      const at = order.indexOf(chosen ?? "");
-      const next = order[Math.min(order.length - 1, Math.max(0, at + by))];
-      if (next) setChosen(next);
-    };
-    return {
-      ArrowRight: () => step(1),
-      ArrowLeft: () => step(-1),
-      c: () => demo && setCalliper((was) => !was),
-      Escape: () => setChosen(undefined),
-    };
-  }, [result, chosen, demo]);
-  useKeys(keys);
+  const order = result?.pairs.map((p) => p.stickId) ?? [];
+  const step = (by: number) => {
+    const at = order.indexOf(chosen ?? "");
+    const next = order[Math.min(order.length - 1, Math.max(0, at + by))];
+    if (next) setChosen(next);
+  };
+  useCommands([
+    { key: "ArrowRight", words: "next pair", run: () => step(1) },
+    { key: "ArrowLeft", words: "last pair", run: () => step(-1) },
+    { key: "c", words: "the calliper", run: () => demo && setCalliper((was) => !was) },
+    { key: "Escape", words: "choose none", run: () => setChosen(undefined) },
+  ]);
 
   const addLot = (code: string) => {
     const lot = shelf.data?.lots.find((l) => l.code === code);

@@ -1,9 +1,10 @@
+import type { Command } from "../ui/commands";
 import { Button } from "../ui/parts";
-import type { FitKeys } from "./useFitKeys";
 
 /** The keys a thumb needs. */
-export function PhoneKeys({ keys }: { keys: FitKeys }) {
-  const press = (key: string) => keys[key]?.(new window.KeyboardEvent("keydown", { key }));
+export function PhoneKeys({ keys }: { keys: Command[] }) {
+  const press = (key: string) =>
+    keys.find((c) => c.key === key)?.run(new window.KeyboardEvent("keydown", { key }));
   return (
     <span className="grid w-full grid-cols-5 gap-1.5">
       {(

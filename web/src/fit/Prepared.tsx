@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { readAnew, useFarm, useRules } from "../api/queries";
+import { useFarm, useRules } from "../api/queries";
 import { dayWords } from "../days";
 import { Button, Field, LinkButton, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
@@ -65,7 +65,6 @@ function OneList({ list }: { list: List }) {
   const remove = async () => {
     try {
       await told(api.DELETE("/api/fit/lists/{id}", { params: { path: { id: list.id } } }) as never);
-      await readAnew();
     } catch (e) {
       failed(e);
     }

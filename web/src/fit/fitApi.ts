@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
-import api, { ProblemError, type Schemas, told } from "../api/client";
+import api, { type Schemas, told } from "../api/client";
+import { useLatest } from "../api/latest";
 
 export type FitView = Schemas["FitView"];
 export type FitEntry = Schemas["FitEntry"];
@@ -23,36 +23,11 @@ export const useLists = () =>
 export const useLimbTrees = () =>
   useQuery({ queryKey: ["limb-trees"], queryFn: () => told(api.GET("/api/fit/limbs")) });
 
-/**
- * The fit of an entry, asked anew on every change. Only the newest entry is asked while an answer is under way, so that
- * dragging never queues up; a refusal leaves the last good view standing.
- */
+const askFit = (body: FitEntry) => told(api.POST("/api/fit", { body }));
+
+/** The fit of an entry, asked anew on every change. */
 export function useFit(entry: FitEntry | undefined) {
-  const [view, setView] = useState<FitView>();
-  const [problem, setProblem] = useState<ProblemError>();
-  const wanted = useRef<string>("");
-  const asking = useRef(false);
-  const text = entry ? JSON.stringify(entry) : "";
-  useEffect(() => {
-    wanted.current = text;
-    const ask = async () => {
-      if (asking.current || wanted.current === "") return;
-      asking.current = true;
-      let asked = "";
-      while (asked !== wanted.current) {
-        asked = wanted.current;
-        try {
-          const body = JSON.parse(asked) as FitEntry;
-          setView(await told(api.POST("/api/fit", { body })));
-          setProblem(undefined);
-        } catch (e) {
-          setProblem(e instanceof ProblemError ? e : new ProblemError({ detail: String(e) }, 0));
-        }
-      }
-      asking.current = false;
-    };
-    ask();
-  }, [text]);
+  const { answer: view, problem } = useLatest(entry, askFit);
   return { view, problem };
 }
 

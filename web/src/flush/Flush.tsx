@@ -5,8 +5,8 @@ import { useRules } from "../api/queries";
 import { daysOn } from "../days";
 import { StageTextures } from "../drawings/StageTextures";
 import { useScope } from "../frame/scope";
+import { useCommands } from "../ui/commands";
 import { Button, Statement, Teach, Trouble } from "../ui/parts";
-import { useKeys } from "../ui/useKeys";
 import { usePhone } from "../ui/usePhone";
 import { useWidth } from "../ui/useWidth";
 import { type Draft, draftFor, draftOf, entryOf } from "./draft";
@@ -119,18 +119,29 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
       if (!before) return before;
       return { ...before, day: within(daysOn(before.day, by), today, last) };
     });
-  const keys = {
-    ArrowDown: () => step(1),
-    ArrowUp: () => step(-1),
-    ArrowRight: (e: KeyboardEvent) => shift(e.shiftKey ? 7 : 1),
-    ArrowLeft: (e: KeyboardEvent) => shift(e.shiftKey ? -7 : -1),
-    Escape: () => choose(undefined),
-    d: () => lead && take(pairing ?? lead),
-    n: () => setNoting(lanes.filter((lane) => lane.code === code)),
-    z: () => setZoom(zoom === "season" ? "year" : "season"),
-    t: () => setTable(!table),
-  };
-  useKeys(keys);
+  useCommands([
+    { key: "ArrowDown", words: "next tree", run: () => step(1) },
+    { key: "ArrowUp", words: "last tree", run: () => step(-1) },
+    {
+      key: "n",
+      words: "note a stage of the tree chosen; then R S P F H M",
+      run: () => setNoting(lanes.filter((lane) => lane.code === code)),
+    },
+    { key: "d", words: "think about a graft day", run: () => lead && take(pairing ?? lead) },
+    {
+      key: "ArrowRight",
+      words: "the graft day a day on, with Shift a week",
+      run: (e) => shift(e.shiftKey ? 7 : 1),
+    },
+    {
+      key: "ArrowLeft",
+      words: "the graft day a day back, with Shift a week",
+      run: (e) => shift(e.shiftKey ? -7 : -1),
+    },
+    { key: "z", words: "a season or the year", run: () => setZoom(zoom === "season" ? "year" : "season") },
+    { key: "t", words: "read as table", run: () => setTable(!table) },
+    { key: "Escape", words: "close the sheet", run: () => choose(undefined) },
+  ]);
   const aside = draft || code;
   if (phone && !code)
     return (

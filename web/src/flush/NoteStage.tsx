@@ -1,6 +1,5 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { readAnew } from "../api/queries";
 import { StageBadge } from "../drawings/StageBadge";
 import { STAGE_ORDER, STAGES, type Stage } from "../drawings/stages";
 import { Button, Field, Input, Overlay } from "../ui/parts";
@@ -43,7 +42,6 @@ export async function quickNote(plantIds: number[], stage: Stage): Promise<boole
     failed(problem);
     return false;
   } finally {
-    await readAnew();
   }
 }
 

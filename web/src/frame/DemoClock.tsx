@@ -1,5 +1,4 @@
 import api, { told } from "../api/client";
-import { readAnew } from "../api/queries";
 import { dayWords } from "../days";
 import { done, failed } from "../undo";
 
@@ -10,7 +9,6 @@ export function DemoClock({ today }: { today: string }) {
       const { takenBack } = await told(api.POST("/api/demo-clock", { body: { days } }));
       if (takenBack > 0)
         done(`The clock went back; ${takenBack} ${takenBack === 1 ? "act was" : "acts were"} taken back.`);
-      await readAnew();
     } catch (problem) {
       failed(problem);
     }

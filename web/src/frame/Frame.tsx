@@ -1,35 +1,20 @@
-import { useMemo, useState } from "react";
+import { Suspense, useState } from "react";
 import { Navigate, NavLink, Route, Routes, useLocation, useNavigate } from "react-router";
-import { useFarm, useToday } from "../api/queries";
-import { Bench } from "../bench/Bench";
-import { GraftPage } from "../care/GraftSheet";
-import { Rounds } from "../care/Rounds";
-import { Today } from "../care/Today";
+import { useFarm, useToLookAt } from "../api/queries";
 import { dayWords } from "../days";
-import { Notebook } from "../exchange/Notebook";
-import { Fit } from "../fit/Fit";
-import { Flush } from "../flush/Flush";
-import { Lineage } from "../lineage/Lineage";
-import { NewRecall } from "../lineage/NewRecall";
-import { RecallPage } from "../lineage/RecallPage";
-import { FarmRoom } from "../place/FarmRoom";
-import { FirstRun } from "../place/FirstRun";
-import { Trees } from "../place/Trees";
-import { RulesRoom } from "../rules/RulesRoom";
-import { Takes } from "../take/Takes";
-import { Trouble } from "../ui/parts";
-import { useKeys } from "../ui/useKeys";
+import { useCommands } from "../ui/commands";
+import { Coming, Trouble } from "../ui/parts";
 import { takeBack } from "../undo";
-import { WeatherRoom } from "../weather/WeatherRoom";
-import { StickCheck } from "../wood/StickCheck";
-import { Wood } from "../wood/Wood";
 import { DemoClock } from "./DemoClock";
 import { Find } from "./Find";
 import { KeyHelp } from "./KeyHelp";
+import { PAGES, STATIONS } from "./manifest";
+import { NoSuchPage } from "./NoSuchPage";
 import { SawSomething } from "./SawSomething";
 import { SeasonBand } from "./SeasonBand";
 import { moved, useScope } from "./scope";
-import { STATIONS } from "./stations";
+
+const Begin = PAGES.find((page) => page.path === "/begin")?.Shown ?? NoSuchPage;
 
 type Laid = "find" | "saw" | "keys" | undefined;
 
@@ -40,24 +25,40 @@ export function Frame() {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const { scope, setScope } = useScope();
-  const keys = useMemo(
-    () => ({
-      ...Object.fromEntries(STATIONS.filter((s) => s.digit).map((s) => [s.digit, () => navigate(s.path)])),
-      "/": () => setLaid("find"),
-      ".": () => setLaid("saw"),
-      "?": () => setLaid("keys"),
-      u: () => takeBack(),
-      "[": () => scope.from && setScope(moved(scope, -7)),
-      "]": () => scope.from && setScope(moved(scope, 7)),
-    }),
-    [navigate, scope, setScope],
-  );
   const begun = farm.data?.site !== undefined;
-  useKeys(keys, begun);
+  useCommands(
+    [
+      ...STATIONS.filter((s) => s.digit).map((s) => ({
+        key: s.digit,
+        words: `go to ${s.name}`,
+        run: () => navigate(s.path),
+      })),
+      { key: "/", words: "find a code, variety or place", run: () => setLaid("find") },
+      { key: ".", words: "I saw something", run: () => setLaid("saw") },
+      {
+        key: "[",
+        words: "move the span on the season band back by a week",
+        run: () => scope.from && setScope(moved(scope, -7)),
+      },
+      {
+        key: "]",
+        words: "move the span on the season band on by a week",
+        run: () => scope.from && setScope(moved(scope, 7)),
+      },
+      { key: "u", words: "take back the last thing you did", run: () => takeBack() },
+      { key: "?", words: "these keys", run: () => setLaid("keys") },
+    ],
+    begun,
+  );
   if (farm.error) return <Trouble problem={farm.error} />;
   if (!farm.data) return null;
   if (!begun && pathname !== "/begin") return <Navigate to="/begin" replace />;
-  if (pathname === "/begin") return <FirstRun />;
+  if (pathname === "/begin")
+    return (
+      <Suspense fallback={<Coming />}>
+        <Begin />
+      </Suspense>
+    );
   return (
     <div className="flex h-dvh flex-col print:block print:h-auto">
       <header className="print:hidden grid h-16 shrink-0 grid-cols-[188px_1fr_auto] border-line border-b bg-surface max-sm:h-14 max-sm:grid-cols-[1fr_auto]">
@@ -80,31 +81,15 @@ export function Frame() {
       <div className="flex min-h-0 flex-1 print:block">
         <StationList onLay={setLaid} />
         <main id="table" className="min-w-0 flex-1 overflow-auto print:overflow-visible">
-          <Routes>
-            <Route path="/" element={<Navigate to="/today" replace />} />
-            <Route path="/today" element={<Today />} />
-            <Route path="/flush" element={<Flush />} />
-            <Route path="/flush/:code" element={<Flush />} />
-            <Route path="/wood" element={<Wood />} />
-            <Route path="/wood/check" element={<StickCheck />} />
-            <Route path="/wood/lot/:code" element={<Wood />} />
-            <Route path="/wood/:tab" element={<Wood />} />
-            <Route path="/fit" element={<Fit />} />
-            <Route path="/fit/:tab" element={<Fit />} />
-            <Route path="/bench" element={<Bench />} />
-            <Route path="/rounds" element={<Rounds />} />
-            <Route path="/takes" element={<Takes />} />
-            <Route path="/trees" element={<Trees />} />
-            <Route path="/lineage" element={<Lineage />} />
-            <Route path="/lineage/recall" element={<NewRecall />} />
-            <Route path="/lineage/recall/:id" element={<RecallPage />} />
-            <Route path="/lineage/:key" element={<Lineage />} />
-            <Route path="/rules" element={<RulesRoom />} />
-            <Route path="/farm" element={<FarmRoom />} />
-            <Route path="/farm/weather" element={<WeatherRoom />} />
-            <Route path="/farm/notebook" element={<Notebook />} />
-            <Route path="/graft/:code" element={<GraftPage />} />
-          </Routes>
+          <Suspense fallback={<Coming />}>
+            <Routes>
+              <Route path="/" element={<Navigate to="/today" replace />} />
+              {PAGES.map(({ path, Shown }) => (
+                <Route key={path} path={path} element={<Shown />} />
+              ))}
+              <Route path="*" element={<NoSuchPage />} />
+            </Routes>
+          </Suspense>
         </main>
       </div>
       <BottomBar onMore={() => setLaid("keys")} />
@@ -116,9 +101,9 @@ export function Frame() {
 }
 
 function useCounts(): Record<string, string> {
-  const today = useToday();
+  const looks = useToLookAt();
   const farm = useFarm();
-  const due = today.data?.due;
+  const due = looks.data?.due;
   const { lots = 0, held = 0 } = farm.data ?? {};
   return {
     "/today": due === undefined ? "" : `${due} due`,
@@ -160,9 +145,12 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
   );
 }
 
+// What is used while walking comes first.
+const PHONE_ORDER = ["Today", "Rounds", "Wood", "Fit"];
+
 function BottomBar({ onMore }: { onMore: () => void }) {
-  const stations = ["Today", "Rounds", "Wood", "Fit"].flatMap((name) =>
-    STATIONS.filter((station) => station.name === name),
+  const stations = STATIONS.filter((station) => station.onPhone).sort(
+    (a, b) => PHONE_ORDER.indexOf(a.name) - PHONE_ORDER.indexOf(b.name),
   );
   return (
     <nav

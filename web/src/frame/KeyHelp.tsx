@@ -1,30 +1,29 @@
-import { Link, useLocation } from "react-router";
+import { Link } from "react-router";
+import { keyWords, useAllCommands } from "../ui/commands";
 import { Overlay } from "../ui/parts";
 import { choose, useChoices } from "../units";
-import { KEYS, STATIONS } from "./stations";
+import { PLACES } from "./manifest";
 
-/** The keys of this station, the way to the other stations, and the two themes. */
+/** The keys that work on this screen, the way to the other stations, and the two themes. */
 export function KeyHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const { pathname } = useLocation();
   const { theme } = useChoices();
-  const station = Object.keys(KEYS).find((path) => path !== "" && pathname.startsWith(path)) ?? "";
-  const rows = [...(station ? KEYS[station] : []), ...KEYS[""]];
+  const commands = useAllCommands();
   return (
     <Overlay open={open} onClose={onClose} title="Keys and more">
       <table className="w-full text-[15px] max-sm:hidden">
         <tbody>
-          {rows.map(([key, words]) => (
-            <tr key={key} className="border-line border-t">
+          {commands.map((command) => (
+            <tr key={keyWords(command)} className="border-line border-t">
               <th scope="row" className="code w-40 py-1.5 text-left font-normal">
-                {key}
+                {keyWords(command)}
               </th>
-              <td>{words}</td>
+              <td>{command.words}</td>
             </tr>
           ))}
         </tbody>
       </table>
       <div className="mt-4 flex flex-wrap gap-x-5 gap-y-2">
-        {[...STATIONS, { name: "Farm", path: "/farm" }].map((station) => (
+        {PLACES.map((station) => (
           <Link
             key={station.path}
             to={station.path}

@@ -3,7 +3,7 @@ import { area, curveBasis } from "d3-shape";
 import { addDays, parseISO } from "date-fns";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
-import { useBand } from "../api/queries";
+import { useBand, useToLookAt } from "../api/queries";
 import { dayWords, isoDay } from "../days";
 import { useWidth } from "../ui/useWidth";
 import { useChoices } from "../units";
@@ -33,24 +33,28 @@ function weekly(counts: { day: string; count: number }[], from: string): Point[]
 /** The year as a ribbon: the flush waves of the species chosen, those to come paler with their range, and today a small lamp. */
 export function SeasonBand() {
   const band = useBand();
+  const visits = useToLookAt().data?.visits ?? [];
   const { scope, setScope } = useScope();
   const { ref, width } = useWidth(900);
   return (
     <div ref={ref} className="h-16 min-w-0 max-sm:hidden">
-      {band.data && <Ribbon band={band.data} width={width} scope={scope} onScope={setScope} />}
-      {band.data && <BandTable band={band.data} />}
+      {band.data && (
+        <Ribbon band={band.data} visits={visits} width={width} scope={scope} onScope={setScope} />
+      )}
+      {band.data && <BandTable band={band.data} visits={visits} />}
     </div>
   );
 }
 
 interface RibbonProps {
   band: Schemas["Band"];
+  visits: Schemas["DayCount"][];
   width: number;
   scope: Scope;
   onScope: (scope: Scope) => void;
 }
 
-function Ribbon({ band, width, scope, onScope }: RibbonProps) {
+function Ribbon({ band, visits: toCome, width, scope, onScope }: RibbonProps) {
   const [drag, setDrag] = useState<{ start: number; now: number }>();
   const x = scaleTime()
     .domain([parseISO(band.from), parseISO(band.to)])
@@ -59,7 +63,7 @@ function Ribbon({ band, width, scope, onScope }: RibbonProps) {
     band.made.map((w) => ({ day: w.week, count: w.count })),
     band.from,
   );
-  const visits = weekly(band.visits, band.from);
+  const visits = weekly(toCome, band.from);
   const shape = (points: Point[], tall: number) => {
     const most = Math.max(1, ...points.map((p) => p.value));
     return (
@@ -141,7 +145,7 @@ function Ribbon({ band, width, scope, onScope }: RibbonProps) {
 const mean = (all: number[]) => all.reduce((sum, n) => sum + n, 0) / Math.max(1, all.length);
 
 /** The same year read as a table. */
-function BandTable({ band }: { band: Schemas["Band"] }) {
+function BandTable({ band, visits }: Pick<RibbonProps, "band" | "visits">) {
   const inMonth = (day: string, i: number) => parseISO(day).getMonth() === i;
   return (
     <table className="sr-only">
@@ -158,9 +162,7 @@ function BandTable({ band }: { band: Schemas["Band"] }) {
               </td>
             ))}
             <td>{band.made.filter((w) => inMonth(w.week, i)).reduce((sum, w) => sum + w.count, 0)} made</td>
-            <td>
-              {band.visits.filter((d) => inMonth(d.day, i)).reduce((sum, d) => sum + d.count, 0)} visits
-            </td>
+            <td>{visits.filter((d) => inMonth(d.day, i)).reduce((sum, d) => sum + d.count, 0)} visits</td>
           </tr>
         ))}
       </tbody>

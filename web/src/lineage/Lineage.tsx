@@ -1,8 +1,8 @@
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { dated } from "../days";
+import { useCommands } from "../ui/commands";
 import { Button, LinkButton, Statement, Trouble } from "../ui/parts";
-import { useKeys } from "../ui/useKeys";
 import { STANDING_WORDS } from "../wood/words";
 import { LineageField } from "./LineageField";
 import { LineageTable } from "./LineageTable";
@@ -27,31 +27,28 @@ function Around({ view }: { view: NonNullable<ReturnType<typeof useLineage>["dat
   const [table, setTable] = useState(false);
   const focus = view.focus.member;
   const goTo = (to: string) => navigate(`/lineage/${to}`);
-  const keys = useMemo(() => {
-    const { cards } = placed(view);
-    const at = cards.find((card) => card.id === marked);
-    const near = (by: number) => {
-      const next = cards
-        .filter((card) => at && card.column === at.column + by)
-        .sort((a, b) => Math.abs(a.y - (at?.y ?? 0)) - Math.abs(b.y - (at?.y ?? 0)))[0];
-      if (next) setMarked(next.id);
-    };
-    const along = (by: number) => {
-      const own = cards.filter((card) => card.column === at?.column).sort((a, b) => a.y - b.y);
-      const next = at && own[own.indexOf(at) + by];
-      if (next) setMarked(next.id);
-    };
-    return {
-      ArrowLeft: () => near(-1),
-      ArrowRight: () => near(1),
-      ArrowUp: () => along(-1),
-      ArrowDown: () => along(1),
-      Enter: () => at?.member && navigate(`/lineage/${at.id}`),
-      t: () => setTable((now) => !now),
-      Escape: () => navigate("/lineage"),
-    };
-  }, [view, marked, navigate]);
-  useKeys(keys);
+  const { cards } = placed(view);
+  const at = cards.find((card) => card.id === marked);
+  const near = (by: number) => {
+    const next = cards
+      .filter((card) => at && card.column === at.column + by)
+      .sort((a, b) => Math.abs(a.y - (at?.y ?? 0)) - Math.abs(b.y - (at?.y ?? 0)))[0];
+    if (next) setMarked(next.id);
+  };
+  const along = (by: number) => {
+    const own = cards.filter((card) => card.column === at?.column).sort((a, b) => a.y - b.y);
+    const next = at && own[own.indexOf(at) + by];
+    if (next) setMarked(next.id);
+  };
+  useCommands([
+    { key: "ArrowLeft", words: "to where it came from", run: () => near(-1) },
+    { key: "ArrowRight", words: "to where it went", run: () => near(1) },
+    { key: "ArrowUp", words: "last in its column", run: () => along(-1) },
+    { key: "ArrowDown", words: "next in its column", run: () => along(1) },
+    { key: "Enter", words: "look around from there", run: () => at?.member && navigate(`/lineage/${at.id}`) },
+    { key: "t", words: "read as table", run: () => setTable((now) => !now) },
+    { key: "Escape", words: "all holds and recalls", run: () => navigate("/lineage") },
+  ]);
   const member = view.members.find((m) => m.member.key === marked);
   const stack = view.stacks.find((s) => stackId(s) === marked);
   return (

@@ -1,7 +1,7 @@
 import { useRef, useState } from "react";
 import { Link } from "react-router";
 import api, { sendFile, told } from "../api/client";
-import { readAnew, useFarm, useSpots } from "../api/queries";
+import { useFarm, useSpots } from "../api/queries";
 import { Button, Field, Input, PartHeading, Select, Statement } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done, failed } from "../undo";
@@ -189,7 +189,6 @@ function InAndOut() {
     try {
       await sendFile("/api/exchange/farm.zip", file);
       done("The whole farm is in");
-      await readAnew();
     } catch (problem) {
       failed(problem);
     }

@@ -1,12 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { dayAndYear } from "../days";
 import { TakeStrip, takeWords, Waiting } from "../drawings/TakeStrip";
 import { useScope } from "../frame/scope";
+import { useCommands } from "../ui/commands";
 import { Button, Statement, Teach, Trouble } from "../ui/parts";
-import { useKeys } from "../ui/useKeys";
 
 type By = Schemas["TakeView"]["by"];
 type Group = Schemas["Group"];
@@ -33,15 +33,17 @@ export function Takes() {
   });
   const groups = takes.data?.groups ?? [];
   const index = groups.findIndex((g) => keyOf(g) === openKey);
-  const keys = useMemo(() => {
-    const move = (to: number) => groups[to] && setOpenKey(keyOf(groups[to]));
-    return {
-      ArrowDown: () => move(index + 1),
-      ArrowUp: () => move(Math.max(0, index - 1)),
-      t: () => setAsTable((before) => !before),
-    };
-  }, [groups, index]);
-  useKeys(keys);
+  const move = (to: number) => groups[to] && setOpenKey(keyOf(groups[to]));
+  useCommands([
+    { key: "ArrowDown", words: "next group", run: () => move(index + 1) },
+    { key: "ArrowUp", words: "last group", run: () => move(Math.max(0, index - 1)) },
+    {
+      key: "Enter",
+      words: "open the grafts of the group",
+      run: () => document.querySelector<HTMLElement>("aside a[href^='/graft/']")?.focus(),
+    },
+    { key: "t", words: "read as table", run: () => setAsTable((before) => !before) },
+  ]);
   if (takes.error) return <Trouble problem={takes.error} />;
   if (!takes.data) return null;
   const open = groups[index];

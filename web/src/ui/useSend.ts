@@ -1,8 +1,7 @@
 import { useState } from "react";
 import { ProblemError } from "../api/client";
-import { readAnew } from "../api/queries";
 
-/** Sends something, keeps the problem for the form to show, and reads the farm anew when it went well. */
+/** Sends something and keeps the problem for the form to show. */
 export function useSend() {
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
@@ -10,9 +9,7 @@ export function useSend() {
     setBusy(true);
     setProblem(undefined);
     try {
-      const result = await work();
-      await readAnew();
-      return result;
+      return await work();
     } catch (e) {
       setProblem(e instanceof ProblemError ? e : new ProblemError({ detail: String(e) }, 0));
       return undefined;

@@ -1,6 +1,5 @@
 import { useRef, useState } from "react";
 import { type ProblemError, type Schemas, sendFile } from "../api/client";
-import { readAnew } from "../api/queries";
 import { Button, PartHeading } from "../ui/parts";
 import { done, failed } from "../undo";
 
@@ -28,7 +27,6 @@ export function BringWeather() {
       const brought = await sendFile<Brought>(`/api/weather/file${query}`, file);
       done(brought.sentence, brought.actId);
       setSeen(undefined);
-      await readAnew();
     } catch (problem) {
       failed(problem as ProblemError);
     }

@@ -1,7 +1,7 @@
 import { scaleLinear } from "d3-scale";
 import { useState } from "react";
 import api, { ProblemError, type Schemas, sendFile, told } from "../api/client";
-import { readAnew, useFarm } from "../api/queries";
+import { useFarm } from "../api/queries";
 import { dayWords } from "../days";
 import { Button, Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
@@ -128,7 +128,6 @@ function LogFile({ storeId }: { storeId: number }) {
       );
       setRefused(brought.refused);
       done(brought.sentence, brought.actId);
-      await readAnew();
     } catch (e) {
       if (e instanceof ProblemError) setProblem(e);
     }

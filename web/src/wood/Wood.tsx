@@ -1,7 +1,7 @@
-import { useMemo, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { useState } from "react";
+import { Link, useLocation, useNavigate, useParams } from "react-router";
+import { useCommands } from "../ui/commands";
 import { Button, Input, LinkButton, Statement, Teach, Trouble } from "../ui/parts";
-import { useKeys } from "../ui/useKeys";
 import { Cleaning } from "./Cleaning";
 import { CollectLot } from "./CollectLot";
 import { LotSheet } from "./LotSheet";
@@ -23,27 +23,25 @@ const TABS = [
 
 /** Which lot is fit, how long it keeps, where it came from, is it clean. */
 export function Wood() {
-  const { tab = "shelf", code } = useParams();
+  const { code } = useParams();
+  const tab = useLocation().pathname.split("/")[2]?.replace("lot", "shelf") ?? "shelf";
   const navigate = useNavigate();
   const [search, setSearch] = useState("");
   const [collecting, setCollecting] = useState(false);
   const shelf = useShelf(search);
-  const keys = useMemo(() => {
-    const step = (by: number) => {
-      const lots = shelf.data?.lots ?? [];
-      const at = lots.findIndex((lot) => lot.code === code);
-      const next = lots[Math.min(lots.length - 1, Math.max(0, at + by))];
-      if (next) navigate(`/wood/lot/${next.code}`);
-    };
-    return {
-      c: () => setCollecting(true),
-      k: () => navigate("/wood/check"),
-      Escape: () => navigate("/wood"),
-      ArrowDown: () => step(1),
-      ArrowUp: () => step(-1),
-    };
-  }, [shelf.data, code, navigate]);
-  useKeys(keys);
+  const step = (by: number) => {
+    const lots = shelf.data?.lots ?? [];
+    const at = lots.findIndex((lot) => lot.code === code);
+    const next = lots[Math.min(lots.length - 1, Math.max(0, at + by))];
+    if (next) navigate(`/wood/lot/${next.code}`);
+  };
+  useCommands([
+    { key: "ArrowDown", words: "next lot", run: () => step(1) },
+    { key: "ArrowUp", words: "last lot", run: () => step(-1) },
+    { key: "c", words: "collect or receive a lot", run: () => setCollecting(true) },
+    { key: "k", words: "check a stick", run: () => navigate("/wood/check") },
+    { key: "Escape", words: "close the sheet", run: () => navigate("/wood") },
+  ]);
   if (shelf.error) return <Trouble problem={shelf.error} />;
   if (!shelf.data) return null;
   const { lots, today } = shelf.data;

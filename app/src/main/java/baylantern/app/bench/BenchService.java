@@ -9,6 +9,7 @@ import baylantern.app.place.Variety;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.wood.LotLedger;
 import baylantern.core.bench.Bench;
@@ -143,6 +144,9 @@ public class BenchService implements Undoer {
     }
 
     private void log(BenchEntry entry, long act, Logged all) {
+        // Held first: what is checked must still be so when it is written.
+        places.numbering(entry.varietyId());
+        plants.working(entry.stems().stream().map(BenchEntry.OnStem::stemId).toList());
         List<Finding> found = check(entry);
         found.stream()
                 .filter(f -> f.weight() == Finding.Weight.REFUSES)
@@ -278,11 +282,13 @@ public class BenchService implements Undoer {
     public long store(NewGraft row, Map<String, String> schools) {
         long id = grafts.insert(row);
         if (!schools.isEmpty()) {
-            grafts.insertSchools(
-                    id,
-                    schools.entrySet().stream()
-                            .map(s -> new GraftSchool(id, s.getKey(), s.getValue()))
-                            .toList());
+            Rows.all(
+                    grafts.insertSchools(
+                            id,
+                            schools.entrySet().stream()
+                                    .map(s -> new GraftSchool(id, s.getKey(), s.getValue()))
+                                    .toList()),
+                    schools.size());
         }
         return id;
     }
@@ -301,7 +307,7 @@ public class BenchService implements Undoer {
         if (ids.stream().anyMatch(id -> lineage.heldWords(Node.graft(id)) != null)) {
             throw FarmProblem.conflict("One of these grafts is held under a recall, so its trace must stay.");
         }
-        grafts.deleteOfAct(actId, ids);
+        Rows.any(grafts.deleteOfAct(actId, ids));
         ledger.giveBack(actId);
     }
 
@@ -310,7 +316,7 @@ public class BenchService implements Undoer {
     public void removeOfAct(long actId) {
         List<Long> ids = grafts.idsOfAct(actId);
         if (!ids.isEmpty()) {
-            grafts.deleteOfAct(actId, ids);
+            Rows.any(grafts.deleteOfAct(actId, ids));
         }
     }
 }

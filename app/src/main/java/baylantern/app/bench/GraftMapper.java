@@ -1,5 +1,6 @@
 package baylantern.app.bench;
 
+import baylantern.app.platform.CheckReturnValue;
 import baylantern.core.wood.KeepSpan;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -10,11 +11,14 @@ import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
+@CheckReturnValue
 interface GraftMapper {
 
     List<Graft> list(@Param("filter") GraftFilter filter, @Param("limit") int limit);
 
     int count(@Param("filter") GraftFilter filter);
+
+    int countAll();
 
     int countLive();
 
@@ -37,6 +41,9 @@ interface GraftMapper {
     int insertSchools(@Param("graftId") long graftId, @Param("schools") List<GraftSchool> schools);
 
     List<GraftSchool> schools(@Param("ids") Collection<Long> ids);
+
+    /** Holds the rows of grafts until the transaction ends. */
+    List<Long> lock(@Param("ids") Collection<Long> ids);
 
     int settle(
             @Param("graftId") long id,

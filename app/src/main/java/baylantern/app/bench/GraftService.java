@@ -1,6 +1,7 @@
 package baylantern.app.bench;
 
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.core.care.GraftState;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -11,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Reads the log of grafts and keeps each graft's state. */
@@ -33,6 +35,11 @@ public class GraftService {
         return grafts.count(folded(filter));
     }
 
+    /** How many grafts there are, whatever became of them. */
+    public int countAll() {
+        return grafts.countAll();
+    }
+
     /** How many grafts may still need a look. */
     public int countLive() {
         return grafts.countLive();
@@ -50,6 +57,12 @@ public class GraftService {
                 f.from(),
                 f.to(),
                 search);
+    }
+
+    /** Reads grafts that nobody else can change until the caller's transaction is through. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public List<Graft> working(Collection<Long> ids) {
+        return ids.isEmpty() || grafts.lock(ids).isEmpty() ? List.of() : byIds(ids);
     }
 
     /** Grafts by id, in walking order. */
@@ -88,9 +101,9 @@ public class GraftService {
     @Transactional
     public Graft changeNotes(String code, int version, String notes) {
         Graft graft = byCode(code);
-        if (grafts.changeNotes(graft.id(), version, notes) == 0) {
-            throw FarmProblem.conflict(code + " was changed by somebody else meanwhile. Look again, then change it.");
-        }
+        Rows.oneOr(
+                grafts.changeNotes(graft.id(), version, notes),
+                FarmProblem.conflict(code + " was changed by somebody else meanwhile. Look again, then change it."));
         return byCode(code);
     }
 

@@ -1,5 +1,6 @@
 package baylantern.app.care;
 
+import baylantern.app.platform.CheckReturnValue;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -9,6 +10,7 @@ import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
+@CheckReturnValue
 interface CareMapper {
 
     List<LookRow> looks(@Param("ids") Collection<Long> ids);
@@ -31,6 +33,8 @@ interface CareMapper {
     int insertVisits(@Param("visits") List<VisitRow> visits);
 
     List<DueRow> due(@Param("day") LocalDate day, @Param("spotId") @Nullable Long spotId);
+
+    int countDue(@Param("day") LocalDate day);
 
     int countSoon(@Param("today") LocalDate today, @Param("horizon") LocalDate horizon);
 

@@ -6,6 +6,7 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WarmthService;
 import baylantern.core.care.GraftLife;
@@ -68,7 +69,7 @@ public class CareService implements Undoer {
         }
         Map<Long, Integer> versions = new HashMap<>();
         entry.grafts().forEach(g -> versions.put(g.graftId(), g.version()));
-        List<Graft> wanted = grafts.byIds(versions.keySet());
+        List<Graft> wanted = grafts.working(versions.keySet());
         if (wanted.size() < versions.size()) {
             throw FarmProblem.unknown("graft among", versions.keySet());
         }
@@ -106,7 +107,7 @@ public class CareService implements Undoer {
                     Boolean.TRUE.equals(entry.correction()),
                     Objects.requireNonNullElse(entry.note(), ""),
                     answered);
-            care.insertLook(graft.id(), entry.personId(), clock.now(), look, act);
+            Rows.made(care.insertLook(graft.id(), entry.personId(), clock.now(), look, act));
         }
         changes.settle();
         return new Answered(
@@ -149,7 +150,7 @@ public class CareService implements Undoer {
     public void remember(
             long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note, @Nullable Long actId) {
         LookRow look = new LookRow(0, graftId, null, seenOn, sign, false, note, "");
-        care.insertLook(graftId, personId, clock.now(), look, actId);
+        Rows.made(care.insertLook(graftId, personId, clock.now(), look, actId));
     }
 
     /** Reads looks of these grafts, by graft, oldest first. */
@@ -178,7 +179,7 @@ public class CareService implements Undoer {
     @Transactional
     public void closeBook(List<Long> ids) {
         if (!ids.isEmpty()) {
-            care.deleteVisits(ids);
+            Rows.any(care.deleteVisits(ids));
         }
     }
 
@@ -192,8 +193,13 @@ public class CareService implements Undoer {
     public void undo(long actId) {
         List<Long> touched = care.graftsOfAct(actId);
         if (!touched.isEmpty()) {
-            care.withdraw(actId, touched);
+            Rows.any(care.withdraw(actId, touched));
         }
+    }
+
+    /** How many grafts are due on a day. */
+    public int countDue(LocalDate day) {
+        return care.countDue(day);
     }
 
     /** How many visits aim at each day. */

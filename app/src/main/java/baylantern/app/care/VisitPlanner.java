@@ -10,6 +10,7 @@ import baylantern.app.platform.DayListener;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
@@ -103,7 +104,7 @@ class VisitPlanner implements ChangeListener, DayListener {
     private void plan(Collection<Long> ids, BiConsumer<Graft, GraftLife> settle) {
         List<Long> all = ids.stream().sorted().toList();
         for (int i = 0; i < all.size(); i += BATCH) {
-            planSome(grafts.byIds(all.subList(i, Math.min(all.size(), i + BATCH))), settle);
+            planSome(grafts.working(all.subList(i, Math.min(all.size(), i + BATCH))), settle);
         }
     }
 
@@ -123,9 +124,9 @@ class VisitPlanner implements ChangeListener, DayListener {
             planned(graft, life, schools.getOrDefault(graft.id(), Map.of()))
                     .forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
         }
-        care.deleteVisits(ids);
+        Rows.any(care.deleteVisits(ids));
         if (!visits.isEmpty()) {
-            care.insertVisits(visits);
+            Rows.all(care.insertVisits(visits), visits.size());
         }
     }
 

@@ -1,11 +1,13 @@
 package baylantern.app.day;
 
+import baylantern.app.platform.CheckReturnValue;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
+@CheckReturnValue
 interface DayMapper {
 
     /** Plans that stand, soonest first. */
@@ -14,14 +16,15 @@ interface DayMapper {
     @Nullable
     DayRow find(@Param("planNo") int planNo);
 
-    int nextNo();
-
-    void insert(
+    Long insert(
             @Param("planNo") int planNo,
             @Param("entry") DayEntry entry,
             @Param("cover") String cover,
             @Param("remark") String remark,
             @Param("actId") @Nullable Long actId);
+
+    /** Calls a new plan by the number of its row. */
+    int number(@Param("id") long id);
 
     int end(@Param("planNo") int planNo, @Param("actId") long actId);
 

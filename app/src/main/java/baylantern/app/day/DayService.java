@@ -6,6 +6,7 @@ import baylantern.app.place.Variety;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WarmthService;
 import baylantern.app.season.WindowService;
@@ -253,9 +254,7 @@ public class DayService implements Undoer, WoodNeed {
         String sentence =
                 entry.grafts() + " " + places.variety(entry.varietyId()).name() + " planned for " + entry.day();
         long act = acts.open(kind(), sentence);
-        int no = days.nextNo();
-        insert(no, entry, act);
-        return new DayDone(act, sentence, no);
+        return new DayDone(act, sentence, insertNew(entry, act));
     }
 
     /** Changes a plan; everything that hangs on it moves along. */
@@ -265,8 +264,8 @@ public class DayService implements Undoer, WoodNeed {
         DayRow old = found(planNo);
         String sentence = old.varietyName() + " moved from " + old.onDay() + " to " + entry.day();
         long act = acts.open(kind(), sentence);
-        days.end(planNo, act);
-        insert(planNo, entry, act);
+        Rows.superseded(days.end(planNo, act), "The plan");
+        Rows.made(insert(planNo, entry, act));
         return new DayDone(act, sentence, planNo);
     }
 
@@ -276,7 +275,7 @@ public class DayService implements Undoer, WoodNeed {
         DayRow old = found(planNo);
         String sentence = "Plan for " + old.varietyName() + " on " + old.onDay() + " dropped";
         long act = acts.open(kind(), sentence);
-        days.end(planNo, act);
+        Rows.superseded(days.end(planNo, act), "The plan");
         return new DayDone(act, sentence, planNo);
     }
 
@@ -288,8 +287,15 @@ public class DayService implements Undoer, WoodNeed {
         return row;
     }
 
-    private void insert(int no, DayEntry entry, @Nullable Long act) {
-        days.insert(
+    // A plan is called by the number of its first row, which the store gives to one alone.
+    private int insertNew(DayEntry entry, @Nullable Long act) {
+        long id = insert(0, entry, act);
+        Rows.one(days.number(id));
+        return (int) id;
+    }
+
+    private long insert(int no, DayEntry entry, @Nullable Long act) {
+        return days.insert(
                 no,
                 entry,
                 Objects.requireNonNullElse(entry.cover(), Cover.FILM).name(),
@@ -301,10 +307,7 @@ public class DayService implements Undoer, WoodNeed {
     @Transactional
     public void remember(
             LocalDate day, long spotId, String speciesKey, long varietyId, String techniqueKey, int grafts) {
-        insert(
-                days.nextNo(),
-                new DayEntry(day, spotId, speciesKey, varietyId, techniqueKey, grafts, Cover.BAG, null),
-                null);
+        insertNew(new DayEntry(day, spotId, speciesKey, varietyId, techniqueKey, grafts, Cover.BAG, null), null);
     }
 
     @Override
@@ -315,7 +318,7 @@ public class DayService implements Undoer, WoodNeed {
     @Override
     @Transactional
     public void undo(long actId) {
-        days.deleteOfAct(actId);
-        days.standAgain(actId);
+        Rows.any(days.deleteOfAct(actId));
+        Rows.any(days.standAgain(actId));
     }
 }

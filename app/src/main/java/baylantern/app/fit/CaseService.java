@@ -4,6 +4,7 @@ import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.TakeRow;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.core.care.GraftState;
 import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Round;
@@ -128,7 +129,7 @@ class CaseService {
             throw FarmProblem.wrong(
                     "skill", skill, "1 to 3", "A hand is a beginner's (1), practised (2) or steady (3).");
         }
-        fits.setHand(personId, skill);
+        Rows.one(fits.setHand(personId, skill));
     }
 
     List<FitMapper.Hand> hands() {

@@ -1,5 +1,6 @@
 package baylantern.app.fit;
 
+import baylantern.app.platform.CheckReturnValue;
 import java.time.LocalDate;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -8,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Measures of stems, practised hands, prepared lists. */
 @Mapper
+@CheckReturnValue
 interface FitMapper {
 
     List<StemRow> freeStems(@Param("search") @Nullable String search, @Param("limit") int limit);
@@ -20,9 +22,9 @@ interface FitMapper {
     @Nullable
     StemRow stem(@Param("stemId") long stemId);
 
-    void endMeasures(@Param("stemId") long stemId, @Param("actId") @Nullable Long actId);
+    int endMeasures(@Param("stemId") long stemId, @Param("actId") @Nullable Long actId);
 
-    void insertMeasure(
+    int insertMeasure(
             @Param("stemId") long stemId,
             @Param("onDay") LocalDate onDay,
             @Param("readings") String readings,
@@ -32,20 +34,20 @@ interface FitMapper {
 
     List<Long> freshStemsOfAct(@Param("actId") long actId);
 
-    void deleteMeasuresOfAct(@Param("actId") long actId);
+    int deleteMeasuresOfAct(@Param("actId") long actId);
 
-    void bringBackMeasuresOfAct(@Param("actId") long actId);
+    int bringBackMeasuresOfAct(@Param("actId") long actId);
 
     List<Hand> hands();
 
     /** How practised a person's hand is. */
     record Hand(long personId, int skill) {}
 
-    void setHand(@Param("personId") long personId, @Param("skill") int skill);
+    int setHand(@Param("personId") long personId, @Param("skill") int skill);
 
     Long insertList(@Param("name") String name, @Param("madeOn") LocalDate madeOn, @Param("actId") long actId);
 
-    void insertRows(@Param("listId") long listId, @Param("rows") List<RowEntry> rows);
+    int insertRows(@Param("listId") long listId, @Param("rows") List<RowEntry> rows);
 
     List<ListRow> lists();
 
@@ -61,7 +63,7 @@ interface FitMapper {
 
     int deleteList(@Param("id") long id);
 
-    void deleteListsOfAct(@Param("actId") long actId);
+    int deleteListsOfAct(@Param("actId") long actId);
 
     List<Long> listsOfAct(@Param("actId") long actId);
 }

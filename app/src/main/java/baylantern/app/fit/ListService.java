@@ -7,6 +7,7 @@ import baylantern.app.fit.FitMapper.ListRow;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
@@ -111,7 +112,7 @@ class ListService implements Undoer {
         long act = acts.open(
                 kind(), entry.rows().size() + (entry.rows().size() == 1 ? " graft" : " grafts") + " prepared");
         long id = fits.insertList(entry.name(), clock.today(), act);
-        fits.insertRows(id, entry.rows());
+        Rows.all(fits.insertRows(id, entry.rows()), entry.rows().size());
         return new ListDone(act, id);
     }
 
@@ -230,7 +231,7 @@ class ListService implements Undoer {
         BenchService.Logged logged = benchLog.logAll(entries);
         List<RowView> order = runs.values().stream().flatMap(List::stream).toList();
         for (int i = 0; i < order.size(); i++) {
-            fits.setGraft(order.get(i).id(), logged.codes().get(i));
+            Rows.one(fits.setGraft(order.get(i).id(), logged.codes().get(i)));
         }
         return logged;
     }
@@ -272,9 +273,7 @@ class ListService implements Undoer {
     /** Throws a list away; what was logged from it stays in the log. */
     @Transactional
     void remove(long id) {
-        if (fits.deleteList(id) == 0) {
-            throw FarmProblem.unknown("list", id);
-        }
+        Rows.oneOr(fits.deleteList(id), FarmProblem.unknown("list", id));
     }
 
     @Override
@@ -289,6 +288,6 @@ class ListService implements Undoer {
                 throw FarmProblem.conflict("Grafts of this list are in the log. Take those back first.");
             }
         }
-        fits.deleteListsOfAct(actId);
+        Rows.any(fits.deleteListsOfAct(actId));
     }
 }

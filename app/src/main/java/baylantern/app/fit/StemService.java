@@ -4,6 +4,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Round;
@@ -64,8 +65,8 @@ public class StemService implements Undoer {
         MeasuredStem stem = stem(stemId);
         checked(measure);
         long act = acts.open(kind(), stem.name() + " measured");
-        fits.endMeasures(stemId, act);
-        fits.insertMeasure(stemId, clock.today(), written(measure.readings()), measure, false, act);
+        Rows.any(fits.endMeasures(stemId, act));
+        Rows.one(fits.insertMeasure(stemId, clock.today(), written(measure.readings()), measure, false, act));
         return new StemDone(act, stem(stemId));
     }
 
@@ -77,14 +78,14 @@ public class StemService implements Undoer {
     long measureAll(String sentence, List<NewMeasure> measures) {
         long act = acts.open(kind(), sentence);
         for (NewMeasure one : measures) {
-            fits.endMeasures(one.stemId(), act);
-            fits.insertMeasure(
+            Rows.any(fits.endMeasures(one.stemId(), act));
+            Rows.one(fits.insertMeasure(
                     one.stemId(),
                     clock.today(),
                     written(checked(one.measure()).readings()),
                     one.measure(),
                     one.fresh(),
-                    act);
+                    act));
         }
         return act;
     }
@@ -92,8 +93,9 @@ public class StemService implements Undoer {
     /** A measure that is known from before; for the demo. */
     @Transactional
     public void remember(long stemId, StemMeasure measure) {
-        fits.endMeasures(stemId, null);
-        fits.insertMeasure(stemId, clock.today(), written(checked(measure).readings()), measure, false, null);
+        Rows.any(fits.endMeasures(stemId, null));
+        Rows.one(fits.insertMeasure(
+                stemId, clock.today(), written(checked(measure).readings()), measure, false, null));
     }
 
     private static StemMeasure checked(StemMeasure measure) {
@@ -153,8 +155,8 @@ public class StemService implements Undoer {
     @Override
     public void undo(long actId) {
         List<Long> fresh = fits.freshStemsOfAct(actId);
-        fits.deleteMeasuresOfAct(actId);
+        Rows.any(fits.deleteMeasuresOfAct(actId));
         fresh.forEach(plants::removeStem);
-        fits.bringBackMeasuresOfAct(actId);
+        Rows.any(fits.bringBackMeasuresOfAct(actId));
     }
 }

@@ -84,19 +84,18 @@ class FrameController {
                 places.spots().size(),
                 places.varieties().size(),
                 plants.count(),
-                grafts.count(baylantern.app.bench.GraftFilter.ALL),
+                grafts.countAll(),
                 lots.count(),
                 lineage.held().size(),
                 places.people());
     }
 
-    /** The band: flush waves, grafts made by week and species, visits to come by day, in the calendar year of today. */
+    /** The band: flush waves and grafts made by week and species, in the calendar year of today. */
     record Band(
             LocalDate from,
             LocalDate to,
             LocalDate today,
             List<WeekCount> made,
-            List<DayCount> visits,
             List<FlushService.SpeciesWave> waves) {}
 
     @GetMapping("/season")
@@ -104,7 +103,18 @@ class FrameController {
         LocalDate today = clock.today();
         LocalDate from = today.withDayOfYear(1);
         LocalDate to = from.plusYears(1).minusDays(1);
-        return new Band(from, to, today, grafts.weeks(from, to), care.targets(today, to), flush.waves(from, to));
+        return new Band(from, to, today, grafts.weeks(from, to), flush.waves(from, to));
+    }
+
+    /** What is to be looked at: how many grafts now, and how many visits aim at each day of the year. */
+    record ToLookAt(int due, List<DayCount> visits) {}
+
+    @GetMapping("/season/visits")
+    ToLookAt visits() {
+        LocalDate today = clock.today();
+        return new ToLookAt(
+                care.countDue(today),
+                care.targets(today, today.withDayOfYear(1).plusYears(1).minusDays(1)));
     }
 
     /** How many days to step, back below 0. */

@@ -1,5 +1,6 @@
 package baylantern.app.lineage;
 
+import baylantern.app.platform.CheckReturnValue;
 import java.time.LocalDate;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -8,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Sources, tests, parents and movements. */
 @Mapper
+@CheckReturnValue
 interface LineageMapper {
 
     List<SourceRow> sources();
@@ -31,7 +33,7 @@ interface LineageMapper {
 
     List<ParentRow> parents();
 
-    void insertParent(
+    int insertParent(
             @Param("plantId") long plantId,
             @Param("fromKey") String fromKey,
             @Param("day") LocalDate day,
@@ -41,7 +43,7 @@ interface LineageMapper {
 
     List<MoveRow> movesOfAct(@Param("actId") long actId);
 
-    void insertMove(
+    int insertMove(
             @Param("plantId") @Nullable Long plantId,
             @Param("visitor") @Nullable String visitor,
             @Param("day") LocalDate day,

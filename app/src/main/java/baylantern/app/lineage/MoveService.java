@@ -7,6 +7,7 @@ import baylantern.app.place.Spot;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -70,14 +71,14 @@ public class MoveService implements Undoer {
         Plant plant = entry.plantId() == null ? null : plants.plant(entry.plantId());
         String sentence = (plant == null ? entry.visitor() + " came into " : plant.code() + " moved to ") + to.name();
         long act = acts.open(kind(), sentence);
-        mapper.insertMove(
+        Rows.one(mapper.insertMove(
                 entry.plantId(),
                 entry.visitor(),
                 entry.day(),
                 plant == null ? null : plant.spotId(),
                 to.id(),
                 Objects.requireNonNullElse(entry.remark(), ""),
-                act);
+                act));
         if (plant != null) {
             plants.put(plant.id(), to.id());
         }
@@ -88,7 +89,7 @@ public class MoveService implements Undoer {
     @Transactional
     public void rememberMove(
             @Nullable Long plantId, @Nullable String visitor, LocalDate day, @Nullable Long from, long to) {
-        mapper.insertMove(plantId, visitor, day, from, to, "", null);
+        Rows.one(mapper.insertMove(plantId, visitor, day, from, to, "", null));
     }
 
     @Override
@@ -104,6 +105,6 @@ public class MoveService implements Undoer {
                 plants.put(move.plantId(), move.fromSpotId());
             }
         });
-        mapper.deleteMovesOfAct(actId);
+        Rows.any(mapper.deleteMovesOfAct(actId));
     }
 }

@@ -5,6 +5,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.lineage.Node;
 import java.time.LocalDate;
@@ -55,14 +56,14 @@ public class ParentService implements Undoer {
         });
         String sentence = plant.code() + " was raised from " + parent.code();
         long act = acts.open(kind(), sentence);
-        mapper.insertParent(plantId, fromKey, day, act);
+        Rows.one(mapper.insertParent(plantId, fromKey, day, act));
         return new LineageDone(act, sentence, plantId);
     }
 
     /** Writes a parent without an undo of its own; for the demo. */
     @Transactional
     public void rememberParent(long plantId, Node from, LocalDate day) {
-        mapper.insertParent(plantId, from.key(), day, null);
+        Rows.one(mapper.insertParent(plantId, from.key(), day, null));
     }
 
     private String circleWords(List<Node> circle, Plant plant) {
@@ -83,6 +84,6 @@ public class ParentService implements Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        mapper.deleteParentsOfAct(actId);
+        Rows.any(mapper.deleteParentsOfAct(actId));
     }
 }

@@ -1,5 +1,6 @@
 package baylantern.app.lineage;
 
+import baylantern.app.platform.CheckReturnValue;
 import baylantern.core.lineage.Recall;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Recalls and what they hold. */
 @Mapper
+@CheckReturnValue
 interface RecallMapper {
 
     List<RecallRow> recalls();
@@ -20,7 +22,7 @@ interface RecallMapper {
             @Param("test") TestEntry test,
             @Param("actId") @Nullable Long actId);
 
-    void insertHolds(
+    int insertHolds(
             @Param("recallId") long recallId,
             @Param("holds") List<NewHold> holds,
             @Param("actId") @Nullable Long actId);

@@ -3,6 +3,7 @@ package baylantern.app.lineage;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.lineage.HealthTest;
 import baylantern.core.lineage.Node;
@@ -164,7 +165,8 @@ public class RecallService implements Undoer {
         tests.write(entry, act);
         long id = mapper.insertRecall(entry.key(), name, entry, act);
         for (int i = 0; i < holds.size(); i += BATCH) {
-            mapper.insertHolds(id, holds.subList(i, Math.min(holds.size(), i + BATCH)), act);
+            List<RecallMapper.NewHold> some = holds.subList(i, Math.min(holds.size(), i + BATCH));
+            Rows.all(mapper.insertHolds(id, some, act), some.size());
         }
         return id;
     }
@@ -200,7 +202,7 @@ public class RecallService implements Undoer {
     /** Releases a recall of the past, whole, without an undo of its own; for the demo. */
     @Transactional
     public void rememberRelease(long id, String reason, LocalDate day) {
-        mapper.release(id, null, day, reason, null);
+        Rows.any(mapper.release(id, null, day, reason, null));
     }
 
     @Override
@@ -211,9 +213,9 @@ public class RecallService implements Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        mapper.holdAgain(actId);
-        mapper.deleteHoldsOfAct(actId);
-        mapper.deleteRecallsOfAct(actId);
+        Rows.any(mapper.holdAgain(actId));
+        Rows.any(mapper.deleteHoldsOfAct(actId));
+        Rows.any(mapper.deleteRecallsOfAct(actId));
         tests.undo(actId);
     }
 }

@@ -6,6 +6,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.lineage.Health;
 import baylantern.core.lineage.Node;
@@ -175,10 +176,10 @@ public class SourceService implements Undoer {
     @Transactional
     public LineageDone change(long id, SourceEntry entry) {
         check(entry);
-        if (mapper.updateSource(id, entry) == 0) {
-            throw FarmProblem.conflict("The source " + entry.name()
-                    + " was changed by somebody else meanwhile. Look again, then change it.");
-        }
+        Rows.oneOr(
+                mapper.updateSource(id, entry),
+                FarmProblem.conflict("The source " + entry.name()
+                        + " was changed by somebody else meanwhile. Look again, then change it."));
         return new LineageDone(null, entry.name() + " changed", id);
     }
 
@@ -188,7 +189,7 @@ public class SourceService implements Undoer {
         String name = row(id).name();
         String sentence = name + " archived; its trace stays";
         long act = acts.open(kind(), sentence);
-        mapper.archiveSource(id, act);
+        Rows.one(mapper.archiveSource(id, act));
         return new LineageDone(act, sentence, id);
     }
 
@@ -207,7 +208,7 @@ public class SourceService implements Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        mapper.deleteSourcesOfAct(actId);
-        mapper.bringBackSourcesOfAct(actId);
+        Rows.any(mapper.deleteSourcesOfAct(actId));
+        Rows.any(mapper.bringBackSourcesOfAct(actId));
     }
 }

@@ -5,6 +5,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.lineage.HealthTest;
 import baylantern.core.lineage.Node;
@@ -106,9 +107,7 @@ public class TestService implements Undoer {
     @Transactional
     public LineageDone removeTest(long id) {
         long act = acts.open(kind(), "A test was removed from the book");
-        if (mapper.endTest(id, act) == 0) {
-            throw FarmProblem.unknown("test", id);
-        }
+        Rows.oneOr(mapper.endTest(id, act), FarmProblem.unknown("test", id));
         return new LineageDone(act, "The test was removed", id);
     }
 
@@ -120,7 +119,7 @@ public class TestService implements Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        mapper.deleteTestsOfAct(actId);
-        mapper.bringBackTestsOfAct(actId);
+        Rows.any(mapper.deleteTestsOfAct(actId));
+        Rows.any(mapper.bringBackTestsOfAct(actId));
     }
 }

@@ -1,5 +1,6 @@
 package baylantern.app.place;
 
+import baylantern.app.platform.CheckReturnValue;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -9,6 +10,7 @@ import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
+@CheckReturnValue
 interface PlaceMapper {
 
     @Nullable
@@ -86,4 +88,11 @@ interface PlaceMapper {
     int bringBackPlantsOfAct(@Param("actId") long actId);
 
     int deleteStem(@Param("id") long id);
+
+    /** Holds a variety's row until the transaction ends; null where there is none. */
+    @Nullable
+    Long lockVariety(@Param("id") long id);
+
+    /** Holds the rows of stems until the transaction ends. */
+    List<Long> lockStems(@Param("ids") Collection<Long> ids);
 }

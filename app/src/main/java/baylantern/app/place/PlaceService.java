@@ -6,6 +6,7 @@ import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.core.place.Codes;
 import baylantern.core.rules.Rulebook;
 import java.time.DateTimeException;
@@ -23,6 +24,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The site, the places in it, the people and the varieties. */
@@ -74,9 +76,7 @@ public class PlaceService implements FarmClock.Zone {
         zone(site.zone());
         LocalDate before = clock.today();
         int saved = places.site() == null ? places.insertSite(site) : places.updateSite(site);
-        if (saved == 0) {
-            throw changed("The site");
-        }
+        Rows.superseded(saved, "The site");
         if (!clock.today().equals(before)) {
             dayTurn.tell();
         }
@@ -90,10 +90,6 @@ public class PlaceService implements FarmClock.Zone {
             throw FarmProblem.wrong(
                     "zone", name, "a zone name such as Etc/UTC", "\"" + name + "\" is not a time zone.");
         }
-    }
-
-    static FarmProblem changed(String what) {
-        return FarmProblem.conflict(what + " was changed by somebody else meanwhile. Look again, then change it.");
     }
 
     /** Places in walking order. */
@@ -119,18 +115,14 @@ public class PlaceService implements FarmClock.Zone {
 
     @Transactional
     Spot renameSpot(long id, String name, int version) {
-        if (places.updateSpot(id, name.strip(), version) == 0) {
-            throw changed("The place");
-        }
+        Rows.superseded(places.updateSpot(id, name.strip(), version), "The place");
         return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
     }
 
     /** Says whether a place is an insect-proof house. */
     @Transactional
     public Spot house(long id, boolean insectProof) {
-        if (places.houseSpot(id, insectProof) == 0) {
-            throw FarmProblem.unknown("place", id);
-        }
+        Rows.oneOr(places.houseSpot(id, insectProof), FarmProblem.unknown("place", id));
         return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
     }
 
@@ -141,7 +133,7 @@ public class PlaceService implements FarmClock.Zone {
             throw FarmProblem.wrong("ids", ids, "every place once", "The walk must name every place once.");
         }
         for (int i = 0; i < ids.size(); i++) {
-            places.orderSpot(ids.get(i), i + 1);
+            Rows.one(places.orderSpot(ids.get(i), i + 1));
         }
         return spots();
     }
@@ -181,6 +173,17 @@ public class PlaceService implements FarmClock.Zone {
         return known;
     }
 
+    /**
+     * Lets nobody else number grafts or lots of a variety until the caller's transaction is through, so that two who log
+     * at once are served one after the other.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void numbering(long varietyId) {
+        if (places.lockVariety(varietyId) == null) {
+            throw FarmProblem.unknown("variety", varietyId);
+        }
+    }
+
     /** Adds a variety and gives it free letters. */
     @Transactional
     public Variety addVariety(VarietyEntry entry, @Nullable Long actId) {
@@ -202,18 +205,16 @@ public class PlaceService implements FarmClock.Zone {
     public Variety changeVariety(long id, VarietyEntry entry) {
         Variety old = variety(id);
         int version = Objects.requireNonNullElse(entry.version(), -1);
-        if (places.updateVariety(variety(id, old.letters(), entry, version)) == 0) {
-            throw changed(old.name());
-        }
+        Rows.superseded(places.updateVariety(variety(id, old.letters(), entry, version)), old.name());
         return variety(id);
     }
 
     /** Removes what an act added, except what something else has come to need. */
     @Transactional
     public void removeOfAct(long actId) {
-        places.varietiesOfAct(actId).forEach(id -> unlessNeeded(() -> places.deleteVariety(id)));
-        places.peopleOfAct(actId).forEach(id -> unlessNeeded(() -> places.deletePerson(id)));
-        places.spotsOfAct(actId).forEach(id -> unlessNeeded(() -> places.deleteSpot(id)));
+        places.varietiesOfAct(actId).forEach(id -> unlessNeeded(() -> Rows.one(places.deleteVariety(id))));
+        places.peopleOfAct(actId).forEach(id -> unlessNeeded(() -> Rows.one(places.deletePerson(id))));
+        places.spotsOfAct(actId).forEach(id -> unlessNeeded(() -> Rows.one(places.deleteSpot(id))));
     }
 
     private static void unlessNeeded(Runnable delete) {

@@ -3,6 +3,7 @@ package baylantern.app.place;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -14,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The plants and their stems. */
@@ -49,9 +51,7 @@ public class PlantService implements Undoer {
     /** Puts a plant at another place; the caller keeps the trace. */
     @Transactional
     public void put(long id, long spotId) {
-        if (places.putPlant(id, spotId) == 0) {
-            throw FarmProblem.unknown("plant", id);
-        }
+        Rows.oneOr(places.putPlant(id, spotId), FarmProblem.unknown("plant", id));
     }
 
     /** How many plants there are. */
@@ -84,6 +84,14 @@ public class PlantService implements Undoer {
         return Optional.ofNullable(places.stem(id)).orElseThrow(() -> FarmProblem.unknown("stem", id));
     }
 
+    /** Lets nobody else graft onto these stems until the caller's transaction is through. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void working(Collection<Long> stemIds) {
+        if (!stemIds.isEmpty() && places.lockStems(stemIds).isEmpty()) {
+            throw FarmProblem.unknown("stem among", stemIds);
+        }
+    }
+
     /** Adds a stem to a plant under a label of its own. */
     @Transactional
     public Stem addStem(long plantId, StemEntry entry) {
@@ -93,7 +101,7 @@ public class PlantService implements Undoer {
     /** Removes a stem nothing has been done on; the store refuses where a graft stands on it. */
     @Transactional
     public void removeStem(long id) {
-        places.deleteStem(id);
+        Rows.one(places.deleteStem(id));
     }
 
     /** Adds a plant with its stems; a plant told without stems has one. */
@@ -111,7 +119,7 @@ public class PlantService implements Undoer {
         int number = 1;
         for (StemEntry stem : stems) {
             String label = stem.label().isBlank() ? "" + number : stem.label();
-            places.insertStem(id, new StemEntry(label, stem.diameterMm(), stem.heightMm()));
+            Rows.made(places.insertStem(id, new StemEntry(label, stem.diameterMm(), stem.heightMm())));
             number++;
         }
         return plant(id);
@@ -128,9 +136,7 @@ public class PlantService implements Undoer {
     @Transactional
     public Plant change(long id, PlantEntry entry) {
         check(entry);
-        if (places.updatePlant(id, entry) == 0) {
-            throw PlaceService.changed("The plant " + entry.code());
-        }
+        Rows.superseded(places.updatePlant(id, entry), "The plant " + entry.code());
         return plant(id);
     }
 
@@ -139,9 +145,9 @@ public class PlantService implements Undoer {
     public long remove(long id) {
         Plant plant = plant(id);
         long act = acts.open(kind(), plant.code() + " removed; its history stays");
-        if (places.removePlant(id, clock.today(), act) == 0) {
-            throw FarmProblem.conflict(plant.code() + " was removed already.");
-        }
+        Rows.oneOr(
+                places.removePlant(id, clock.today(), act),
+                FarmProblem.conflict(plant.code() + " was removed already."));
         return act;
     }
 
@@ -239,8 +245,8 @@ public class PlantService implements Undoer {
 
     /** Removes the plants an act added; refused by the store where something still needs one. */
     public void removeOfAct(long actId) {
-        places.deletePlantsOfAct(actId);
-        places.bringBackPlantsOfAct(actId);
+        Rows.any(places.deletePlantsOfAct(actId));
+        Rows.any(places.bringBackPlantsOfAct(actId));
     }
 
     /** The walking order numbers and names a new plant gets are the store's; this only tells a free code. */

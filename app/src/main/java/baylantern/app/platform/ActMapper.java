@@ -8,6 +8,7 @@ import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
+@CheckReturnValue
 interface ActMapper {
 
     Long insert(

@@ -26,6 +26,7 @@ public class Changes {
 
     private final List<Derived<?>> kept = new CopyOnWriteArrayList<>();
     private final ThreadLocal<Deque<Set<Fact>>> reckoning = ThreadLocal.withInitial(ArrayDeque::new);
+    private final ThreadLocal<@Nullable Set<Fact>> noted = new ThreadLocal<>();
     private final ObjectProvider<ChangeListener> listeners;
     private final ObjectProvider<FarmClock> clock;
 
@@ -67,12 +68,36 @@ public class Changes {
 
     /** Some facts are being read. */
     void reads(Set<Fact> facts) {
+        Set<Fact> note = noted.get();
+        if (note != null) {
+            note.addAll(facts);
+        }
         Set<Fact> named = reckoning.get().peek();
         if (named != null && !named.containsAll(facts)) {
             Set<Fact> missing = EnumSet.copyOf(facts);
             missing.removeAll(named);
             throw new IllegalStateException("what is reckoned from " + named + " reads " + missing + " too");
         }
+    }
+
+    /** Notes from now on what this thread reads, until it is told to stop. */
+    void noteReading() {
+        noted.set(EnumSet.noneOf(Fact.class));
+    }
+
+    void stopNoting() {
+        noted.remove();
+    }
+
+    /** What this thread has read since it began to note, empty where it does not. */
+    Set<Fact> readSoFar() {
+        Set<Fact> note = noted.get();
+        return note == null ? Set.of() : Set.copyOf(note);
+    }
+
+    /** True while it matters on this thread what is read. */
+    boolean watchesReading() {
+        return noted.get() != null || reckoning();
     }
 
     /** True while something kept is being reckoned on this thread. */

@@ -67,7 +67,7 @@ public class DemoClock implements FarmClock.Standing {
                     "The demo's clock does not go to " + day + ".");
         }
         int undone = days < 0 ? actService.undoAfter(day) : 0;
-        acts.saveDemoDay(day);
+        Rows.one(acts.saveDemoDay(day));
         dayTurn.tell();
         return undone;
     }

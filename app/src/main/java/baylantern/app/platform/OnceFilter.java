@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.EnumSet;
 import java.util.Set;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,7 @@ class OnceFilter extends OncePerRequestFilter {
 
     static final String REQUEST = "Lantern-Request";
     static final String PERSON = "Lantern-Person";
+    static final String CHANGED = "Lantern-Changed";
     private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
     private static final Pattern ID = Pattern.compile("[A-Za-z0-9-]{8,64}");
     private static final Pattern NUMBER = Pattern.compile("[0-9]{1,18}");
@@ -42,6 +44,7 @@ class OnceFilter extends OncePerRequestFilter {
 
     private final RequestMapper requests;
     private final Doer doer;
+    private final Changes changes;
     private final Clock machine;
     private final TransactionTemplate transaction;
     private final ObjectProvider<HandlerExceptionResolver> problems;
@@ -49,11 +52,13 @@ class OnceFilter extends OncePerRequestFilter {
     OnceFilter(
             RequestMapper requests,
             Doer doer,
+            Changes changes,
             Clock machine,
             PlatformTransactionManager transactions,
             @Qualifier("handlerExceptionResolver") ObjectProvider<HandlerExceptionResolver> problems) {
         this.requests = requests;
         this.doer = doer;
+        this.changes = changes;
         this.machine = machine;
         this.transaction = new TransactionTemplate(transactions);
         this.problems = problems;
@@ -67,10 +72,15 @@ class OnceFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (READS.contains(request.getMethod())) {
-            read(request, response, chain);
-        } else {
-            write(request, response, chain);
+        changes.noteReading();
+        try {
+            if (READS.contains(request.getMethod())) {
+                read(request, response, chain);
+            } else {
+                write(request, response, chain);
+            }
+        } finally {
+            changes.stopNoting();
         }
     }
 
@@ -117,7 +127,17 @@ class OnceFilter extends OncePerRequestFilter {
                 }
                 if (answer.getStatus() >= REFUSED_FROM) {
                     status.setRollbackOnly();
-                } else if (id != null) {
+                    return;
+                }
+                changes.settle();
+                OpenChange made = changes.open();
+                if (made == null) {
+                    // Nothing was changed: to ask the same again does no harm and need not be remembered.
+                    status.setRollbackOnly();
+                    return;
+                }
+                answer.setHeader(CHANGED, FactsAdvice.words(made.facts()));
+                if (id != null) {
                     Rows.one(requests.answer(id, answer.getStatus(), answer.getContentType(), text(answer)));
                 }
             });
@@ -156,6 +176,7 @@ class OnceFilter extends OncePerRequestFilter {
         }
         answer.setStatus(first.status());
         answer.setHeader("Lantern-Repeated", "true");
+        answer.setHeader(CHANGED, FactsAdvice.words(EnumSet.allOf(Fact.class)));
         if (first.contentType() != null) {
             answer.setContentType(first.contentType());
         }

@@ -1,6 +1,7 @@
 package baylantern.app.platform;
 
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.Map;
@@ -30,6 +31,11 @@ final class OpenChange {
         whole.computeIfAbsent(fact, k -> new Rows()).add(rows);
         untold.computeIfAbsent(fact, k -> new Rows()).add(rows);
         reckoned.keySet().removeIf(derived -> derived.facts().contains(fact));
+    }
+
+    /** The facts that have changed. */
+    Set<Fact> facts() {
+        return EnumSet.copyOf(whole.keySet());
     }
 
     boolean touches(Set<Fact> facts) {

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -59,6 +60,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         LOG.debug("refused by the store", e);
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.CONFLICT, "Something of that name is there already, or something else still needs this.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail busy(PessimisticLockingFailureException e) {
+        LOG.debug("two wrote to the same at once", e);
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT, "Somebody else is writing to the same just now; nothing was changed. Try again.");
     }
 
     @ExceptionHandler

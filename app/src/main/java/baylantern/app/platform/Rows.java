@@ -32,4 +32,18 @@ public final class Rows {
             throw new IllegalStateException(changed + " rows changed");
         }
     }
+
+    /** A row was made and has its number. */
+    public static void made(Long id) {
+        if (id < 1) {
+            throw new IllegalStateException("a new row has the number " + id);
+        }
+    }
+
+    /** The row that was read still stood: ended, or written at the version read; else somebody else changed it first. */
+    public static void superseded(int changed, String what) {
+        oneOr(
+                changed,
+                FarmProblem.conflict(what + " was changed by somebody else meanwhile. Look again, then change it."));
+    }
 }

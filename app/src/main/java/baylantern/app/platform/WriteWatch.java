@@ -53,7 +53,7 @@ class WriteWatch implements Interceptor {
         Object parameter = invocation.getArgs()[1];
         boolean reads = invocation.getMethod().getName().equals("query");
         if (reads && !statement.isDirtySelect()) {
-            if (changes.getObject().reckoning()) {
+            if (changes.getObject().watchesReading()) {
                 changes.getObject().reads(Fact.readBy(sql(statement, parameter)));
             }
             return invocation.proceed();

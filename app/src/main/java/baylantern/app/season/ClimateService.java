@@ -2,6 +2,7 @@ package baylantern.app.season;
 
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.core.season.weather.Climate;
 import baylantern.core.season.weather.StartingClimates;
 import java.util.ArrayList;
@@ -71,8 +72,8 @@ public class ClimateService {
         if (months.size() != 12) {
             throw FarmProblem.wrong("months", months.size(), "12", "A climate has twelve months.");
         }
-        weather.deleteClimate();
-        weather.insertClimate(months);
+        Rows.any(weather.deleteClimate());
+        Rows.all(weather.insertClimate(months), months.size());
     }
 
     /** Puts a climate in force. */
@@ -84,6 +85,6 @@ public class ClimateService {
     /** Goes back to the starting climate of the latitude. */
     @Transactional
     void forget() {
-        weather.deleteClimate();
+        Rows.any(weather.deleteClimate());
     }
 }

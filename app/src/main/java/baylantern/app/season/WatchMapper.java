@@ -1,5 +1,6 @@
 package baylantern.app.season;
 
+import baylantern.app.platform.CheckReturnValue;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -9,6 +10,7 @@ import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
+@CheckReturnValue
 interface WatchMapper {
 
     /** Notes that stand, of plants that stand, by plant and day; of all plants where none are named. */

@@ -5,6 +5,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.Rulebook;
@@ -85,7 +86,7 @@ public class WatchService implements Undoer {
         String sentence =
                 plants.plant(old.plantId()).code() + ": note of " + old.onDay() + " corrected to " + words(note);
         long act = acts.open(kind(), sentence);
-        mapper.end(id, old.plantId(), act);
+        Rows.superseded(mapper.end(id, old.plantId(), act), "The note");
         insert(old.plantId(), note, entry, id, act);
         return new Noted(act, sentence, findings);
     }
@@ -96,14 +97,14 @@ public class WatchService implements Undoer {
         NoteRow old = standing(id);
         String sentence = plants.plant(old.plantId()).code() + ": note of " + old.onDay() + " removed";
         long act = acts.open(kind(), sentence);
-        mapper.end(id, old.plantId(), act);
+        Rows.superseded(mapper.end(id, old.plantId(), act), "The note");
         return new Noted(act, sentence, List.of());
     }
 
     /** Writes a past note without an undo of its own; for the demo and imports. */
     @Transactional
     public void remember(long plantId, BudNote note) {
-        mapper.insert(
+        Rows.made(mapper.insert(
                 plantId,
                 note.day(),
                 note.sun().written(),
@@ -113,7 +114,7 @@ public class WatchService implements Undoer {
                 null,
                 clock.now(),
                 null,
-                null);
+                null));
     }
 
     private NoteRow standing(long id) {
@@ -165,7 +166,7 @@ public class WatchService implements Undoer {
     }
 
     private void insert(long plantId, BudNote note, NoteEntry entry, @Nullable Long corrects, long act) {
-        mapper.insert(
+        Rows.made(mapper.insert(
                 plantId,
                 note.day(),
                 note.sun().written(),
@@ -175,7 +176,7 @@ public class WatchService implements Undoer {
                 entry.personId(),
                 clock.now(),
                 corrects,
-                act);
+                act));
     }
 
     private static String words(BudNote note) {
@@ -191,7 +192,7 @@ public class WatchService implements Undoer {
     @Transactional
     public void undo(long actId) {
         List<Long> plantIds = mapper.plantsOfAct(actId);
-        mapper.deleteOfAct(actId, plantIds);
-        mapper.standAgain(actId, plantIds);
+        Rows.any(mapper.deleteOfAct(actId, plantIds));
+        Rows.any(mapper.standAgain(actId, plantIds));
     }
 }

@@ -1,5 +1,6 @@
 package baylantern.app.season;
 
+import baylantern.app.platform.CheckReturnValue;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -8,20 +9,21 @@ import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
 
 @Mapper
+@CheckReturnValue
 interface WeatherMapper {
 
     List<MonthRow> climate();
 
-    void deleteClimate();
+    int deleteClimate();
 
-    void insertClimate(@Param("months") List<MonthRow> months);
+    int insertClimate(@Param("months") List<MonthRow> months);
 
     /** Days that stand, oldest first; of one day the forecast comes before the record. */
     List<WeatherRow> days();
 
-    void insertDays(@Param("days") List<WeatherRow> days, @Param("actId") @Nullable Long actId);
+    int insertDays(@Param("days") List<WeatherRow> days, @Param("actId") @Nullable Long actId);
 
-    void endDays(@Param("days") Collection<LocalDate> days, @Param("actId") long actId);
+    int endDays(@Param("days") Collection<LocalDate> days, @Param("actId") long actId);
 
     int deleteOfAct(@Param("actId") long actId);
 
@@ -34,5 +36,5 @@ interface WeatherMapper {
     @Nullable
     Long stationSeed();
 
-    void saveStation(@Param("on") boolean on, @Param("seed") long seed);
+    int saveStation(@Param("on") boolean on, @Param("seed") long seed);
 }

@@ -7,6 +7,7 @@ import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.season.weather.ClimateFit;
 import baylantern.core.season.weather.Weather;
@@ -143,7 +144,7 @@ public class WeatherService implements DayListener, Undoer {
         }
         String sentence = taken.size() + " days of weather brought in";
         long act = acts.open(kind(), sentence);
-        inBatches(taken.stream().map(WeatherReading::day).toList(), days -> mapper.endDays(days, act));
+        inBatches(taken.stream().map(WeatherReading::day).toList(), days -> Rows.any(mapper.endDays(days, act)));
         store(
                 taken.stream()
                         .map(r -> WeatherRow.of(r, originOf(r.day()), false))
@@ -157,7 +158,7 @@ public class WeatherService implements DayListener, Undoer {
     }
 
     private void store(List<WeatherRow> rows, @Nullable Long act) {
-        inBatches(rows, batch -> mapper.insertDays(batch, act));
+        inBatches(rows, batch -> Rows.all(mapper.insertDays(batch, act), batch.size()));
     }
 
     private static <T> void inBatches(List<T> all, java.util.function.Consumer<List<T>> each) {
@@ -180,14 +181,14 @@ public class WeatherService implements DayListener, Undoer {
     /** Switches the station on or off; what it measured stays. */
     @Transactional
     public void station(boolean on) {
-        mapper.saveStation(on, SEED);
+        Rows.one(mapper.saveStation(on, SEED));
         dayTurned();
     }
 
     /** Writes what the station measured from a day to yesterday; for the demo's history. */
     @Transactional
     public void rememberFrom(LocalDate first) {
-        mapper.saveStation(true, SEED);
+        Rows.one(mapper.saveStation(true, SEED));
         fetch(SEED, first, clock.today());
     }
 
@@ -206,8 +207,8 @@ public class WeatherService implements DayListener, Undoer {
     public void dayTurned() {
         Long seed = mapper.stationSeed();
         LocalDate today = clock.today();
-        mapper.deleteForecasts();
-        mapper.deleteStationFrom(today);
+        Rows.any(mapper.deleteForecasts());
+        Rows.any(mapper.deleteStationFrom(today));
         if (seed != null) {
             LocalDate last = extent().last();
             LocalDate earliest = today.minusDays(STATION_BACK_DAYS);
@@ -246,7 +247,7 @@ public class WeatherService implements DayListener, Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        mapper.deleteOfAct(actId);
-        mapper.standAgain(actId);
+        Rows.any(mapper.deleteOfAct(actId));
+        Rows.any(mapper.standAgain(actId));
     }
 }

@@ -5,6 +5,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WarmthService;
 import baylantern.core.rules.Rulebook;
@@ -126,7 +127,7 @@ public class CheckService implements Undoer {
     }
 
     private void write(CheckEntry entry, LocalDate day, @Nullable Long act) {
-        mapper.insertCheck(
+        Rows.one(mapper.insertCheck(
                 entry.lotId(),
                 entry.plantId(),
                 day,
@@ -135,7 +136,7 @@ public class CheckService implements Undoer {
                 entry.lotId() != null,
                 entry.personId(),
                 clock.now(),
-                act);
+                act));
     }
 
     private static String written(Map<String, ?> pairs) {
@@ -196,6 +197,6 @@ public class CheckService implements Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        mapper.deleteChecksOfAct(actId);
+        Rows.any(mapper.deleteChecksOfAct(actId));
     }
 }

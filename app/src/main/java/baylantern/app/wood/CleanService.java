@@ -5,6 +5,7 @@ import baylantern.app.place.PlaceService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.wood.Dilution;
@@ -202,26 +203,27 @@ public class CleanService implements Undoer {
         }
         String sentence = person.name() + "’s blade cleaned";
         long act = acts.open(kind(), sentence);
-        mapper.insertCleaning(
+        Rows.one(mapper.insertCleaning(
                 person.id(),
                 clock.now(),
                 clock.today(),
                 entry.mixId(),
                 entry.occasion().name(),
-                act);
+                act));
         return new Cleaned(act, sentence, null);
     }
 
     /** Writes cleanings and mixtures of the past without an undo of their own; for the demo. */
     @Transactional
     public void remember(long personId, Instant at, LocalDate day, Occasion occasion) {
-        mapper.insertCleaning(personId, at, day, null, occasion.name(), null);
+        Rows.one(mapper.insertCleaning(personId, at, day, null, occasion.name(), null));
     }
 
     /** Writes a mixture of the past; for the demo. */
     @Transactional
     public void rememberMix(MixEntry entry, Instant at) {
-        mapper.insertMix(entry, wantedPct(entry), at, at.plus(Duration.ofHours((long) hours(entry.agent()))), null);
+        Rows.made(mapper.insertMix(
+                entry, wantedPct(entry), at, at.plus(Duration.ofHours((long) hours(entry.agent()))), null));
     }
 
     @Override
@@ -232,7 +234,7 @@ public class CleanService implements Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        mapper.deleteCleaningsOfAct(actId);
-        mapper.deleteMixesOfAct(actId);
+        Rows.any(mapper.deleteCleaningsOfAct(actId));
+        Rows.any(mapper.deleteMixesOfAct(actId));
     }
 }

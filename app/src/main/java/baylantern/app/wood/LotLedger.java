@@ -4,6 +4,7 @@ import baylantern.app.lineage.LineageService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.Finding;
 import baylantern.core.wood.LotBalance;
@@ -124,8 +125,8 @@ public class LotLedger {
         LotBalance before = lot.balance();
         LotBalance after = taken(before, n, singleBuds)
                 .orElseThrow(() -> FarmProblem.wrong("lotId", n, left(lot), shortWords(lot, n, singleBuds) + "."));
-        mapper.setLeft(lotId, after);
-        mapper.insertEntry(
+        Rows.one(mapper.setLeft(lotId, after));
+        Rows.one(mapper.insertEntry(
                 lotId,
                 day,
                 clock.now(),
@@ -134,7 +135,7 @@ public class LotLedger {
                 after.buds() - before.buds(),
                 person,
                 remark,
-                act);
+                act));
     }
 
     /** Sticks as discarded or given away. */
@@ -194,7 +195,7 @@ public class LotLedger {
     @Transactional
     public void giveBack(long actId) {
         List<Long> touched = mapper.touchedByAct(actId);
-        mapper.deleteEntriesOfAct(actId);
-        touched.forEach(mapper::sumLeft);
+        Rows.any(mapper.deleteEntriesOfAct(actId));
+        touched.forEach(lot -> Rows.one(mapper.sumLeft(lot)));
     }
 }

@@ -1,5 +1,6 @@
 package baylantern.app.wood;
 
+import baylantern.app.platform.CheckReturnValue;
 import baylantern.app.platform.FarmProblem;
 import baylantern.core.lineage.Link;
 import baylantern.core.wood.LotBalance;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Lots, where they lay, and their ledger. */
 @Mapper
+@CheckReturnValue
 interface LotMapper {
 
     List<LotRow> lots(
@@ -62,7 +64,7 @@ interface LotMapper {
 
     List<SpellRow> spells(@Param("ids") Collection<Long> ids);
 
-    void insertSpell(
+    int insertSpell(
             @Param("lotId") long lotId,
             @Param("fromDay") LocalDate fromDay,
             @Param("storeId") long storeId,
@@ -77,7 +79,7 @@ interface LotMapper {
 
     List<LedgerRow> ledger(@Param("lotId") long lotId);
 
-    void insertEntry(
+    int insertEntry(
             @Param("lotId") long lotId,
             @Param("day") LocalDate day,
             @Param("notedAt") Instant notedAt,

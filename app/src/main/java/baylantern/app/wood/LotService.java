@@ -1,10 +1,12 @@
 package baylantern.app.wood;
 
 import baylantern.app.lineage.LineageService;
+import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.lineage.Node;
 import baylantern.core.place.Codes;
@@ -28,6 +30,7 @@ public class LotService implements Undoer {
     private final LotMapper mapper;
     private final LotChecks checks;
     private final LotLedger ledger;
+    private final PlaceService places;
     private final StoreService stores;
     private final ShootService shoots;
     private final LineageService lineage;
@@ -38,6 +41,7 @@ public class LotService implements Undoer {
             LotMapper mapper,
             LotChecks checks,
             LotLedger ledger,
+            PlaceService places,
             StoreService stores,
             ShootService shoots,
             LineageService lineage,
@@ -46,6 +50,7 @@ public class LotService implements Undoer {
         this.mapper = mapper;
         this.checks = checks;
         this.ledger = ledger;
+        this.places = places;
         this.stores = stores;
         this.shoots = shoots;
         this.lineage = lineage;
@@ -58,6 +63,7 @@ public class LotService implements Undoer {
     public WoodDone collect(LotEntry entry) {
         Variety variety = checks.check(entry);
         checks.refuse(entry);
+        places.numbering(variety.id());
         String code = nextCode(variety, entry.cutOn().getYear());
         String sentence = code + ": " + LotLedger.sticks(entry.sticks()) + " of " + variety.name();
         long act = acts.open(kind(), sentence);
@@ -81,10 +87,10 @@ public class LotService implements Undoer {
                 .collect(Collectors.joining(" "));
         long id = mapper.insert(code, variety.id(), variety.speciesKey(), entry, cutAt, diameters, act);
         LocalDate put = Objects.requireNonNullElse(entry.receivedOn(), entry.cutOn());
-        mapper.insertSpell(id, put, entry.storeId(), entry.wrapped(), act);
+        Rows.one(mapper.insertSpell(id, put, entry.storeId(), entry.wrapped(), act));
         LotBalance full = LotBalance.full(entry.sticks(), entry.budsPerStick());
-        mapper.insertEntry(
-                id, put, clock.now(), LedgerRow.LedgerKind.IN, full.sticks(), full.buds(), entry.cutBy(), "", act);
+        Rows.one(mapper.insertEntry(
+                id, put, clock.now(), LedgerRow.LedgerKind.IN, full.sticks(), full.buds(), entry.cutBy(), "", act));
         return id;
     }
 
@@ -106,8 +112,8 @@ public class LotService implements Undoer {
         String sentence =
                 lot.code() + " to " + stores.store(storeId).name() + (wrapped ? ", wrapped" : ", not wrapped");
         long act = acts.open(kind(), sentence);
-        mapper.endSpellsOn(lotId, day, act);
-        mapper.insertSpell(lotId, day, storeId, wrapped, act);
+        Rows.any(mapper.endSpellsOn(lotId, day, act));
+        Rows.one(mapper.insertSpell(lotId, day, storeId, wrapped, act));
         return new WoodDone(act, sentence, lotId, lot.code());
     }
 
@@ -116,9 +122,7 @@ public class LotService implements Undoer {
     public WoodDone archive(long lotId) {
         LotRow lot = mapper.existing(lotId);
         long act = acts.open(kind(), lot.code() + " archived; its trace stays");
-        if (mapper.archive(lotId, act) == 0) {
-            throw FarmProblem.conflict(lot.code() + " was archived already.");
-        }
+        Rows.oneOr(mapper.archive(lotId, act), FarmProblem.conflict(lot.code() + " was archived already."));
         return new WoodDone(act, lot.code() + " archived; its trace stays", lotId, lot.code());
     }
 
@@ -137,7 +141,7 @@ public class LotService implements Undoer {
         if (lineage.heldWords(Node.lot(lotId)) != null) {
             throw FarmProblem.conflict(lot.code() + " is held, so its trace must stay. Archive it instead.");
         }
-        mapper.delete(lotId);
+        Rows.one(mapper.delete(lotId));
     }
 
     /** A lot found by its code or variety. */
@@ -179,11 +183,11 @@ public class LotService implements Undoer {
             }
         }
         shoots.uncut(actId);
-        mapper.deleteSpellsOfAct(actId);
-        mapper.bringBackSpellsOfAct(actId);
-        mapper.bringBackOfAct(actId);
+        Rows.any(mapper.deleteSpellsOfAct(actId));
+        Rows.any(mapper.bringBackSpellsOfAct(actId));
+        Rows.any(mapper.bringBackOfAct(actId));
         List<Long> gone = mapper.lotsOfAct(actId);
-        gone.forEach(mapper::delete);
+        gone.forEach(lot -> Rows.one(mapper.delete(lot)));
         ledger.giveBack(actId);
     }
 }

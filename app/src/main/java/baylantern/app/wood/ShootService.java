@@ -6,6 +6,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WarmthService;
 import baylantern.core.lineage.Node;
@@ -128,7 +129,7 @@ public class ShootService implements Undoer {
     @Transactional
     public void remember(ShootEntry entry) {
         check(entry);
-        mapper.insertShoots(entry, null);
+        Rows.made(mapper.insertShoots(entry, null));
     }
 
     private Plant check(ShootEntry entry) {
@@ -154,13 +155,11 @@ public class ShootService implements Undoer {
 
     /** Ends shoots under an act, as they were cut. */
     void cut(long id, long actId) {
-        if (mapper.endShoots(id, actId) == 0) {
-            throw FarmProblem.conflict("Those shoots were cut or given up already.");
-        }
+        Rows.oneOr(mapper.endShoots(id, actId), FarmProblem.conflict("Those shoots were cut or given up already."));
     }
 
     void uncut(long actId) {
-        mapper.bringBackShootsOfAct(actId);
+        Rows.any(mapper.bringBackShootsOfAct(actId));
     }
 
     @Override
@@ -171,7 +170,7 @@ public class ShootService implements Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        mapper.deleteShootsOfAct(actId);
-        mapper.bringBackShootsOfAct(actId);
+        Rows.any(mapper.deleteShootsOfAct(actId));
+        Rows.any(mapper.bringBackShootsOfAct(actId));
     }
 }

@@ -1,5 +1,6 @@
 package baylantern.app.wood;
 
+import baylantern.app.platform.CheckReturnValue;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
@@ -8,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Stores and the warmth in them. */
 @Mapper
+@CheckReturnValue
 interface StoreMapper {
 
     List<StoreRow> stores();
@@ -24,7 +26,7 @@ interface StoreMapper {
 
     List<ReadingRow> readings();
 
-    void insertReadings(@Param("rows") List<ReadingRow> rows, @Param("actId") @Nullable Long actId);
+    int insertReadings(@Param("rows") List<ReadingRow> rows, @Param("actId") @Nullable Long actId);
 
     int endReadings(
             @Param("storeId") long storeId,

@@ -7,6 +7,7 @@ import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WeatherService;
 import baylantern.core.rules.Rulebook;
@@ -193,7 +194,7 @@ public class StoreService implements DayListener, Undoer {
     public long remember(String name, KeepMethod method, @Nullable Double setC, @Nullable LocalDate loggedFrom) {
         long id = mapper.insert(name, method.name(), setC, null);
         if (loggedFrom != null) {
-            mapper.setLogger(id, id);
+            Rows.one(mapper.setLogger(id, id));
             fetch(store(id), loggedFrom.atStartOfDay());
         }
         return id;
@@ -203,7 +204,7 @@ public class StoreService implements DayListener, Undoer {
     @Transactional
     public void logger(long id, boolean on) {
         store(id);
-        mapper.setLogger(id, on ? id : null);
+        Rows.one(mapper.setLogger(id, on ? id : null));
         dayTurned();
     }
 
@@ -243,7 +244,7 @@ public class StoreService implements DayListener, Undoer {
         }
         String sentence = table.readings().size() + " readings of " + store.name() + " brought in";
         long act = acts.open(kind(), sentence);
-        mapper.endReadings(storeId, table.readings().get(0).at(), last, act);
+        Rows.any(mapper.endReadings(storeId, table.readings().get(0).at(), last, act));
         List<ReadingRow> rows = table.readings().stream()
                 .map(r -> new ReadingRow(
                         storeId, r.at(), unit == LogUnit.F ? StoreTable.celsius(r.temp()) : r.temp(), false))
@@ -254,7 +255,8 @@ public class StoreService implements DayListener, Undoer {
 
     private void write(List<ReadingRow> rows, @Nullable Long act) {
         for (int i = 0; i < rows.size(); i += BATCH) {
-            mapper.insertReadings(rows.subList(i, Math.min(rows.size(), i + BATCH)), act);
+            List<ReadingRow> some = rows.subList(i, Math.min(rows.size(), i + BATCH));
+            Rows.all(mapper.insertReadings(some, act), some.size());
         }
     }
 
@@ -277,7 +279,7 @@ public class StoreService implements DayListener, Undoer {
     @Override
     @Transactional
     public void dayTurned() {
-        mapper.deleteDeviceAfter(clock.today().atStartOfDay());
+        Rows.any(mapper.deleteDeviceAfter(clock.today().atStartOfDay()));
         Map<Long, LocalDateTime> last = new HashMap<>();
         mapper.readings().forEach(r -> last.put(r.storeId(), r.readAt()));
         for (StoreRow store : mapper.stores()) {
@@ -295,8 +297,8 @@ public class StoreService implements DayListener, Undoer {
     @Override
     @Transactional
     public void undo(long actId) {
-        mapper.deleteReadingsOfAct(actId);
-        mapper.bringBackReadingsOfAct(actId);
-        mapper.deleteOfAct(actId);
+        Rows.any(mapper.deleteReadingsOfAct(actId));
+        Rows.any(mapper.bringBackReadingsOfAct(actId));
+        Rows.any(mapper.deleteOfAct(actId));
     }
 }

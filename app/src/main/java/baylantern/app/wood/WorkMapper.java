@@ -1,5 +1,6 @@
 package baylantern.app.wood;
 
+import baylantern.app.platform.CheckReturnValue;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Stick checks, pinched shoots, mixtures and cleanings. */
 @Mapper
+@CheckReturnValue
 interface WorkMapper {
 
     /** A check as written down; states and measures as name=value. */
@@ -27,7 +29,7 @@ interface WorkMapper {
 
     List<CheckRow> checksOfPlants(@Param("from") LocalDate from);
 
-    void insertCheck(
+    int insertCheck(
             @Param("lotId") @Nullable Long lotId,
             @Param("plantId") @Nullable Long plantId,
             @Param("day") LocalDate day,
@@ -99,7 +101,7 @@ interface WorkMapper {
 
     List<CleaningRow> cleanings(@Param("limit") int limit);
 
-    void insertCleaning(
+    int insertCleaning(
             @Param("personId") long personId,
             @Param("cleanedAt") Instant cleanedAt,
             @Param("day") LocalDate day,

@@ -1,0 +1,43 @@
+import { QueryClient, replaceEqualDeep } from "@tanstack/react-query";
+
+/** What each answer was read from, as the server said; an answer it said nothing of may rest on anything. */
+const restsOn = new WeakMap<object, ReadonlySet<string>>();
+
+const isHeld = (data: unknown): data is object => typeof data === "object" && data !== null;
+
+/** Remembers the facts an answer rests on. */
+export function noteFacts(data: unknown, facts: string | null) {
+  if (isHeld(data) && facts !== null) restsOn.set(data, new Set(facts.split(" ").filter(Boolean)));
+}
+
+// An answer equal to the last one stays the same object; what it rests on is then what the new one said.
+function shared(before: unknown, now: unknown) {
+  const kept = replaceEqualDeep(before, now);
+  const facts = isHeld(now) ? restsOn.get(now) : undefined;
+  if (facts && isHeld(kept)) restsOn.set(kept, facts);
+  return kept;
+}
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: { retry: 1, staleTime: 5_000, refetchOnWindowFocus: true, structuralSharing: shared },
+  },
+});
+
+let reading: Promise<unknown> = Promise.resolve();
+
+/** Some facts have changed: every answer that rests on one of them is read anew. */
+export function factsChanged(changed: ReadonlySet<string>) {
+  reading = queryClient.invalidateQueries({
+    predicate: ({ state }) => {
+      const facts = isHeld(state.data) ? restsOn.get(state.data) : undefined;
+      return facts === undefined || [...facts].some((fact) => changed.has(fact));
+    },
+  });
+}
+
+/** Everything is read anew, for instance in other units. */
+export const allChanged = () => queryClient.invalidateQueries();
+
+/** Resolves when what the last change made stale has been read. */
+export const readAgain = () => reading;

@@ -1,0 +1,42 @@
+import { useEffect, useRef, useState } from "react";
+import { ProblemError } from "./client";
+
+/**
+ * Asks about something that keeps changing, such as a stick being dragged. One question is under way at a time and the
+ * newest is asked next, so that questions never queue up and an answer never overtakes a later one. What is refused leaves
+ * the last good answer standing; with nothing to ask about there is none.
+ */
+export function useLatest<Q, A>(question: Q | undefined, ask: (question: Q) => Promise<A>) {
+  const [answer, setAnswer] = useState<A>();
+  const [problem, setProblem] = useState<ProblemError>();
+  const wanted = useRef<string>(undefined);
+  const busy = useRef(false);
+  const text = question === undefined ? undefined : JSON.stringify(question);
+  useEffect(() => {
+    wanted.current = text;
+    if (text === undefined) {
+      setAnswer(undefined);
+      setProblem(undefined);
+      return;
+    }
+    const work = async () => {
+      if (busy.current) return;
+      busy.current = true;
+      let asked: string | undefined;
+      while (wanted.current !== undefined && asked !== wanted.current) {
+        asked = wanted.current;
+        try {
+          const told = await ask(JSON.parse(asked) as Q);
+          if (wanted.current !== undefined) setAnswer(told);
+          setProblem(undefined);
+        } catch (e) {
+          if (wanted.current !== undefined)
+            setProblem(e instanceof ProblemError ? e : new ProblemError({ detail: String(e) }, 0));
+        }
+      }
+      busy.current = false;
+    };
+    work();
+  }, [text, ask]);
+  return { answer, problem };
+}

@@ -1,0 +1,75 @@
+import { type ComponentType, type LazyExoticComponent, lazy } from "react";
+import stations from "./stations.json";
+
+/**
+ * A station: its place in the list, its digit, its pages. A station keeps its digit for good, also while others are not
+ * there yet. The same file tells the server which addresses are pages.
+ */
+export interface Station {
+  name: string;
+  digit: string;
+  path: string;
+  pages: string[];
+  /** True where it stands in the bar of the phone. */
+  onPhone: boolean;
+  /** True for rooms that are reached from elsewhere than the list. */
+  aside?: boolean;
+}
+
+const ALL: Station[] = stations;
+
+/** Stations of the list, in working order. */
+export const STATIONS = ALL.filter((station) => !station.aside);
+
+/** Where the keys and more lead: the list and the farm's own room. */
+export const PLACES = ALL.filter((station) => !station.aside || station.path === "/farm");
+
+const part = <P extends string>(load: () => Promise<Record<P, ComponentType>>, name: P) =>
+  lazy(() => load().then((module) => ({ default: module[name] })));
+
+const flush = part(() => import("../flush/Flush"), "Flush");
+const wood = part(() => import("../wood/Wood"), "Wood");
+const fit = part(() => import("../fit/Fit"), "Fit");
+const lineage = part(() => import("../lineage/Lineage"), "Lineage");
+const recall = part(() => import("../lineage/RecallPage"), "RecallPage");
+
+// Each page is fetched when it is first gone to.
+const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
+  "/today": part(() => import("../care/Today"), "Today"),
+  "/flush": flush,
+  "/flush/:code": flush,
+  "/wood": wood,
+  "/wood/check": part(() => import("../wood/StickCheck"), "StickCheck"),
+  "/wood/lot/:code": wood,
+  "/wood/shoots": wood,
+  "/wood/sources": wood,
+  "/wood/stores": wood,
+  "/wood/cleaning": wood,
+  "/fit": fit,
+  "/fit/pairing": fit,
+  "/fit/prepared": fit,
+  "/fit/limbs": fit,
+  "/bench": part(() => import("../bench/Bench"), "Bench"),
+  "/rounds": part(() => import("../care/Rounds"), "Rounds"),
+  "/takes": part(() => import("../take/Takes"), "Takes"),
+  "/trees": part(() => import("../place/Trees"), "Trees"),
+  "/lineage": lineage,
+  "/lineage/recall": part(() => import("../lineage/NewRecall"), "NewRecall"),
+  "/lineage/recall/:id": recall,
+  "/lineage/:key": lineage,
+  "/rules": part(() => import("../rules/RulesRoom"), "RulesRoom"),
+  "/farm": part(() => import("../place/FarmRoom"), "FarmRoom"),
+  "/farm/weather": part(() => import("../weather/WeatherRoom"), "WeatherRoom"),
+  "/farm/notebook": part(() => import("../exchange/Notebook"), "Notebook"),
+  "/graft/:code": part(() => import("../care/GraftSheet"), "GraftPage"),
+  "/begin": part(() => import("../place/FirstRun"), "FirstRun"),
+};
+
+/** Every page with what shows it; a page of the file without one stops the application at once. */
+export const PAGES = ALL.flatMap((station) =>
+  station.pages.map((path) => {
+    const Shown = SHOWN[path];
+    if (!Shown) throw new Error(`nothing shows ${path}`);
+    return { path, Shown };
+  }),
+);
