@@ -1,10 +1,23 @@
-import { addDays, differenceInCalendarDays, format, parseISO } from "date-fns";
+import { addDays, differenceInCalendarDays, parseISO } from "date-fns";
+
+const WEEKDAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"];
+
+/** Short names of the months. */
+export const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+
+const dayAndMonth = (day: Date) => `${day.getDate()} ${MONTHS[day.getMonth()]}`;
 
 /** "Thu 14 May" from an ISO day. */
-export const dayWords = (iso: string) => format(parseISO(iso), "EEE d MMM");
+export function dayWords(iso: string): string {
+  const day = parseISO(iso);
+  return `${WEEKDAYS[day.getDay()]} ${dayAndMonth(day)}`;
+}
 
 /** "14 May 2026" from an ISO day. */
-export const dayAndYear = (iso: string) => format(parseISO(iso), "d MMM yyyy");
+export function dayAndYear(iso: string): string {
+  const day = parseISO(iso);
+  return `${dayAndMonth(day)} ${day.getFullYear()}`;
+}
 
 /** "today", "in 3 days", "2 days ago". */
 export function awayWords(iso: string, today: string): string {
@@ -19,7 +32,12 @@ export function awayWords(iso: string, today: string): string {
 export const daysBetween = (from: string, to: string) =>
   differenceInCalendarDays(parseISO(to), parseISO(from));
 
-export const isoDay = (day: Date) => format(day, "yyyy-MM-dd");
+export const isoDay = (day: Date) =>
+  [
+    day.getFullYear(),
+    String(day.getMonth() + 1).padStart(2, "0"),
+    String(day.getDate()).padStart(2, "0"),
+  ].join("-");
 
 /** The day so many days after an ISO day, by the calendar: a change of the clocks makes no odds. */
 export const daysOn = (iso: string, days: number) => isoDay(addDays(parseISO(iso), days));

@@ -2,9 +2,9 @@ import { QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
-import { Toaster } from "sonner";
 import { queryClient } from "./api/cache";
 import { Frame } from "./frame/Frame";
+import { Messages } from "./frame/Messages";
 import "./theme.css";
 import { showTheme } from "./units";
 
@@ -17,14 +17,7 @@ if (root) {
         <BrowserRouter>
           <Frame />
         </BrowserRouter>
-        <Toaster
-          position="bottom-center"
-          closeButton={false}
-          toastOptions={{
-            style: { background: "var(--ink)", color: "var(--ground)", border: "none", fontSize: 15 },
-            actionButtonStyle: { background: "var(--ground)", color: "var(--ink)", fontWeight: 600 },
-          }}
-        />
+        <Messages />
       </QueryClientProvider>
     </StrictMode>,
   );

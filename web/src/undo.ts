@@ -1,6 +1,6 @@
-import { toast } from "sonner";
 import api, { ProblemError, told } from "./api/client";
 import { dated } from "./days";
+import { say } from "./ui/messages";
 
 let lastAct: number | undefined;
 let tail: Promise<unknown> = Promise.resolve();
@@ -15,16 +15,13 @@ export function inOrder<T>(work: () => Promise<T>): Promise<T> {
 /** Tells what was done and how to take it back. */
 export function done(sentence: string, actId?: number) {
   lastAct = actId ?? lastAct;
-  toast(
-    dated(sentence),
-    actId ? { action: { label: "Take back", onClick: () => takeBack(actId) } } : undefined,
-  );
+  say(dated(sentence), actId ? { action: { words: "Take back", run: () => takeBack(actId) } } : {});
 }
 
 /** Tells what could not be done. */
 export function failed(problem: unknown) {
   const sentence = problem instanceof Error ? problem.message : String(problem);
-  toast.error(dated(sentence), { duration: 9000 });
+  say(dated(sentence), { trouble: true });
 }
 
 /** Takes back an act, or the newest one of whoever is at work on this device. */
@@ -37,12 +34,12 @@ async function undoOne(actId?: number) {
     const id =
       actId ?? lastAct ?? (await told(api.GET("/api/acts", { params: { query: { own: true } } })))[0]?.id;
     if (id === undefined) {
-      toast("There is nothing to take back.");
+      say("There is nothing to take back.");
       return;
     }
     const act = await told(api.POST("/api/acts/{id}/undo", { params: { path: { id } } }));
     lastAct = undefined;
-    toast(`Taken back: ${dated(act.sentence)}`);
+    say(`Taken back: ${dated(act.sentence)}`);
   } catch (problem) {
     if (problem instanceof ProblemError && problem.status === 409) lastAct = undefined;
     failed(problem);

@@ -1,10 +1,10 @@
-import type { ScaleTime } from "d3-scale";
 import { addDays, parseISO } from "date-fns";
 import type { Schemas } from "../api/client";
 import { dayWords } from "../days";
+import type { DayScale } from "../ui/scales";
 import { STAGES } from "./stages";
 
-export type Days = ScaleTime<number, number>;
+export type Days = DayScale;
 
 const LETTER_FROM = 15;
 

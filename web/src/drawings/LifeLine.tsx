@@ -1,5 +1,5 @@
-import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../api/client";
+import { linear } from "../ui/scales";
 import { PACE_WORDS, SIGNS } from "./signs";
 
 /** Marks closer together than this, in px, would hide each other; the latest of them is drawn. */
@@ -38,10 +38,8 @@ export function LifeLine(props: {
   const { line, width, height = 30, scale = false } = props;
   const axis = scale ? 16 : 0;
   const y = height / 2 + 2;
-  const x = scaleLinear()
-    .domain([0, line.length])
-    .range([8, width - 8])
-    .clamp(true);
+  const along = linear([0, line.length], [8, width - 8]);
+  const x = (days: number) => along(Math.min(line.length, Math.max(0, days)));
   return (
     <svg
       width={width}

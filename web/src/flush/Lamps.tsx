@@ -1,5 +1,4 @@
-import { Popover } from "radix-ui";
-import { useState } from "react";
+import { type CSSProperties, useId } from "react";
 import type { Schemas } from "../api/client";
 import { Lamp, lampWords } from "../drawings/Lamp";
 import { standingWords } from "./words";
@@ -27,37 +26,35 @@ export function Lamps({ pairings, today }: LampsProps) {
 }
 
 function LampWithReasons({ pairing, words }: { pairing: Schemas["PairingView"]; words: string }) {
-  const [open, setOpen] = useState(false);
+  const id = useId();
+  const anchor = `--lamp${id.replace(/\W/g, "")}`;
   return (
-    <Popover.Root open={open} onOpenChange={setOpen}>
-      <Popover.Trigger asChild>
-        <button
-          type="button"
-          aria-label={`${pairing.varietyName} on ${pairing.spotName} stocks: ${lampWords(pairing.lamp)}. ${words} Reasons`}
-          className="flex items-start gap-3 rounded text-left hover:bg-surface"
-        >
-          <Lamp lamp={pairing.lamp} />
-          <span className="min-w-0">
-            <b className="block leading-tight">
-              {capital(pairing.woodSpecies)}: {pairing.varietyName}
-            </b>
-            <span className="block text-[14.5px]">on {pairing.spotName} stocks</span>
-            <span className="mt-0.5 block text-[14.5px] text-soft">{words}</span>
-          </span>
-        </button>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={6}
-          collisionPadding={12}
-          className="z-40 w-[360px] max-w-[92vw] rounded-md border border-line bg-surface p-4 shadow-xl"
-        >
-          <Reasons lamp={pairing.lamp} />
-          <Popover.Arrow className="fill-[var(--line)]" />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <div>
+      <button
+        type="button"
+        popoverTarget={id}
+        aria-label={`${pairing.varietyName} on ${pairing.spotName} stocks: ${lampWords(pairing.lamp)}. ${words} Reasons`}
+        className="flex items-start gap-3 rounded text-left hover:bg-surface"
+        style={{ anchorName: anchor } as CSSProperties}
+      >
+        <Lamp lamp={pairing.lamp} />
+        <span className="min-w-0">
+          <b className="block leading-tight">
+            {capital(pairing.woodSpecies)}: {pairing.varietyName}
+          </b>
+          <span className="block text-[14.5px]">on {pairing.spotName} stocks</span>
+          <span className="mt-0.5 block text-[14.5px] text-soft">{words}</span>
+        </span>
+      </button>
+      <div
+        id={id}
+        popover="auto"
+        className="by-anchor w-[360px] max-w-[92vw] rounded-md border border-line bg-surface p-4 text-ink shadow-xl"
+        style={{ positionAnchor: anchor } as CSSProperties}
+      >
+        <Reasons lamp={pairing.lamp} />
+      </div>
+    </div>
   );
 }
 

@@ -2,7 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { Input, Overlay } from "../ui/parts";
+import { Overlay } from "../ui/Overlay";
+import { Input } from "../ui/parts";
 
 type Found = Schemas["Found"];
 

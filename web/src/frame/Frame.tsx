@@ -1,4 +1,4 @@
-import { Suspense, useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Navigate, NavLink, Route, Routes, useLocation, useNavigate } from "react-router";
 import { useFarm, useToLookAt } from "../api/queries";
 import { dayWords } from "../days";
@@ -6,14 +6,15 @@ import { useCommands } from "../ui/commands";
 import { Coming, Trouble } from "../ui/parts";
 import { takeBack } from "../undo";
 import { DemoClock } from "./DemoClock";
-import { Find } from "./Find";
-import { KeyHelp } from "./KeyHelp";
 import { PAGES, STATIONS } from "./manifest";
 import { NoSuchPage } from "./NoSuchPage";
-import { SawSomething } from "./SawSomething";
 import { SeasonBand } from "./SeasonBand";
 import { moved, useScope } from "./scope";
 
+// What is laid over the table is fetched when it is first asked for.
+const Find = lazy(() => import("./Find").then((m) => ({ default: m.Find })));
+const SawSomething = lazy(() => import("./SawSomething").then((m) => ({ default: m.SawSomething })));
+const KeyHelp = lazy(() => import("./KeyHelp").then((m) => ({ default: m.KeyHelp })));
 const Begin = PAGES.find((page) => page.path === "/begin")?.Shown ?? NoSuchPage;
 
 type Laid = "find" | "saw" | "keys" | undefined;
@@ -93,9 +94,11 @@ export function Frame() {
         </main>
       </div>
       <BottomBar onMore={() => setLaid("keys")} />
-      <Find open={laid === "find"} onClose={() => setLaid(undefined)} />
-      <SawSomething open={laid === "saw"} onClose={() => setLaid(undefined)} />
-      <KeyHelp open={laid === "keys"} onClose={() => setLaid(undefined)} />
+      <Suspense fallback={null}>
+        {laid === "find" && <Find open onClose={() => setLaid(undefined)} />}
+        {laid === "saw" && <SawSomething open onClose={() => setLaid(undefined)} />}
+        {laid === "keys" && <KeyHelp open onClose={() => setLaid(undefined)} />}
+      </Suspense>
     </div>
   );
 }

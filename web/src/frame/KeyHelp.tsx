@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import { keyWords, useAllCommands } from "../ui/commands";
-import { Overlay } from "../ui/parts";
+import { Overlay } from "../ui/Overlay";
+
 import { choose, useChoices } from "../units";
 import { PLACES } from "./manifest";
 

@@ -4,7 +4,8 @@ import api, { told } from "../api/client";
 import { AnswerKeys } from "../care/AnswerKeys";
 import { answer } from "../care/answer";
 import type { Sign } from "../drawings/signs";
-import { Field, Input, Overlay } from "../ui/parts";
+import { Overlay } from "../ui/Overlay";
+import { Field, Input } from "../ui/parts";
 import { failed } from "../undo";
 import { useChoices } from "../units";
 

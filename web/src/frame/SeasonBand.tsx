@@ -1,10 +1,10 @@
-import { scaleTime } from "d3-scale";
 import { area, curveBasis } from "d3-shape";
 import { addDays, parseISO } from "date-fns";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useBand, useToLookAt } from "../api/queries";
-import { dayWords, isoDay } from "../days";
+import { dayWords, isoDay, MONTHS } from "../days";
+import { dayScale } from "../ui/scales";
 import { useWidth } from "../ui/useWidth";
 import { useChoices } from "../units";
 import { type Scope, useScope } from "./scope";
@@ -12,7 +12,6 @@ import { bandSpecies, Waves } from "./Waves";
 
 const HEIGHT = 64;
 const BASE = 44;
-const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
 
 interface Point {
   day: Date;
@@ -56,9 +55,7 @@ interface RibbonProps {
 
 function Ribbon({ band, visits: toCome, width, scope, onScope }: RibbonProps) {
   const [drag, setDrag] = useState<{ start: number; now: number }>();
-  const x = scaleTime()
-    .domain([parseISO(band.from), parseISO(band.to)])
-    .range([16, width - 16]);
+  const x = dayScale([parseISO(band.from), parseISO(band.to)], [16, width - 16]);
   const made = weekly(
     band.made.map((w) => ({ day: w.week, count: w.count })),
     band.from,

@@ -1,7 +1,7 @@
-import type { ScaleTime } from "d3-scale";
 import { area, curveMonotoneX, line } from "d3-shape";
 import { parseISO } from "date-fns";
 import type { Schemas } from "../api/client";
+import type { DayScale } from "../ui/scales";
 
 type Wave = Schemas["SpeciesWave"];
 type Point = Schemas["Point"];
@@ -34,7 +34,7 @@ const clear = (at: number, [left, right]: number[]) => Math.max(left + 28, Math.
 
 interface WavesProps {
   waves: Wave[];
-  x: ScaleTime<number, number>;
+  x: DayScale;
   base: number;
   tall: number;
   today: string;

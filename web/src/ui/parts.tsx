@@ -1,4 +1,3 @@
-import { Dialog } from "radix-ui";
 import type { ButtonHTMLAttributes, ComponentProps, ReactNode, SelectHTMLAttributes } from "react";
 import { Link } from "react-router";
 import { dated } from "../days";
@@ -71,30 +70,6 @@ export function Statement(props: { title: string; children?: ReactNode }) {
       <h1 className="big text-[30px] leading-tight max-sm:text-[25px]">{props.title}</h1>
       {props.children && <p className="mt-0.5 text-soft">{props.children}</p>}
     </header>
-  );
-}
-
-/** Something laid over the work table in the middle. */
-export function Overlay(props: {
-  open: boolean;
-  onClose: () => void;
-  title: string;
-  description?: string;
-  children: ReactNode;
-}) {
-  return (
-    <Dialog.Root open={props.open} onOpenChange={(open) => !open && props.onClose()}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
-        <Dialog.Content className="fixed top-[10vh] left-1/2 z-50 max-h-[80vh] w-[min(620px,94vw)] -translate-x-1/2 overflow-auto rounded-md border border-line bg-surface p-5 shadow-xl">
-          <Dialog.Title className="big text-xl">{props.title}</Dialog.Title>
-          <Dialog.Description className={props.description ? "mb-3 text-soft" : "sr-only"}>
-            {props.description ?? props.title}
-          </Dialog.Description>
-          {props.children}
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
   );
 }
 

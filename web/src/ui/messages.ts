@@ -1,0 +1,41 @@
+import { useSyncExternalStore } from "react";
+
+/** A line that tells what was done or could not be done, for a while. */
+export interface Message {
+  id: number;
+  words: string;
+  trouble: boolean;
+  action?: { words: string; run: () => void };
+}
+
+const SHOWN_MS = 5_000;
+const TROUBLE_MS = 9_000;
+const MOST = 3;
+
+let messages: Message[] = [];
+let next = 1;
+const listeners = new Set<() => void>();
+
+function put(now: Message[]) {
+  messages = now;
+  for (const listener of listeners) listener();
+}
+
+/** Takes a message away. */
+export const dismiss = (id: number) => put(messages.filter((m) => m.id !== id));
+
+/** Shows a message until its time is over; the newest few stay. */
+export function say(words: string, more: Partial<Pick<Message, "trouble" | "action">> = {}) {
+  const message: Message = { id: next++, words, trouble: more.trouble ?? false, action: more.action };
+  put([...messages, message].slice(-MOST));
+  setTimeout(() => dismiss(message.id), message.trouble ? TROUBLE_MS : SHOWN_MS);
+}
+
+export const useMessages = () =>
+  useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => messages,
+  );
