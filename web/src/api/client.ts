@@ -53,9 +53,6 @@ const everyRequest: Middleware = {
   },
 };
 
-const api = createClient<paths>({ baseUrl: "", fetch: steady });
-api.use(everyRequest);
-
 /** What the server says when it cannot do something. */
 export interface Problem {
   detail: string;
@@ -73,6 +70,18 @@ export class ProblemError extends Error {
   }
 }
 
+// What was typed and cannot be read is no number: it stops here, said at its field, and is never sent as left empty.
+function written(body: unknown): string {
+  return JSON.stringify(body, (field, value) => {
+    if (typeof value !== "number" || Number.isFinite(value)) return value;
+    const sentence = "This cannot be read as a number.";
+    throw new ProblemError({ detail: sentence, fields: [{ field, sentence, valid: "a number" }] }, 0);
+  });
+}
+
+const api = createClient<paths>({ baseUrl: "", fetch: steady, bodySerializer: written });
+api.use(everyRequest);
+
 interface Answer<T> {
   data?: T;
   error?: unknown;
@@ -84,8 +93,8 @@ export async function told<T>(answer: Promise<Answer<T>>): Promise<T> {
   let settled: Answer<T>;
   try {
     settled = await answer;
-  } catch {
-    throw new ProblemError({}, 0);
+  } catch (e) {
+    throw e instanceof ProblemError ? e : new ProblemError({}, 0);
   }
   if (!settled.response.ok) {
     throw new ProblemError((settled.error ?? {}) as Partial<Problem>, settled.response.status);

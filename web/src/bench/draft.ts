@@ -57,13 +57,11 @@ export function freshDraft(today: string, last?: Schemas["Graft"]): Draft {
   };
 }
 
-/** The entry to send, or undefined while something needed is missing. */
+/** The entry to send, or undefined while something needed is missing or cannot be read. */
 export function entryOf(draft: Draft, unit: Choices["length"]): Schemas["BenchEntry"] | undefined {
   if (!draft.varietyId || !draft.techniqueKey || !draft.madeOn || draft.stems.length === 0) return undefined;
-  const length = (text: string) => {
-    const mm = readLength(text, unit);
-    return mm === undefined || Number.isNaN(mm) ? undefined : mm;
-  };
+  if (draft.stems.some((stem) => badLength(stem.scion) ?? badLength(stem.stock))) return undefined;
+  const length = (text: string) => readLength(text, unit);
   return {
     varietyId: Number(draft.varietyId),
     techniqueKey: draft.techniqueKey,

@@ -6,8 +6,9 @@ import org.jspecify.annotations.NullMarked;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.ConfigurableApplicationContext;
 
-/** Starts the application: {@code serve} (the default) or {@code import FILE}. */
+/** Starts the application: {@code serve} (the default), {@code import FILE} or {@code grow}. */
 @NullMarked
 @SpringBootApplication
 @MapperScan(basePackages = "baylantern.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
@@ -19,7 +20,12 @@ public class BayLantern {
         if (options.command().equals("import")) {
             System.exit(new ImportCommand(options).run());
         }
-        options.claimDataFolder();
-        new SpringApplication(BayLantern.class).run(options.springArguments());
+        ConfigurableApplicationContext farm;
+        try (StartOptions.Claim claimed = options.claimDataFolder()) {
+            farm = new SpringApplication(BayLantern.class).run(options.springArguments());
+        }
+        if (options.command().equals("grow")) {
+            System.exit(SpringApplication.exit(farm));
+        }
     }
 }

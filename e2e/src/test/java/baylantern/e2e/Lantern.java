@@ -17,6 +17,8 @@ final class Lantern implements AutoCloseable {
 
     private static final Pattern LIT = Pattern.compile("open (http://127\\.0\\.0\\.1:\\d+)/");
 
+    private static final String STORE = "farm.mv.db";
+
     final Path data;
     private final boolean demo;
     private Process process;
@@ -27,8 +29,16 @@ final class Lantern implements AutoCloseable {
         this.demo = demo;
     }
 
+    /** The demo farm, as it was grown once at the build. */
     static Lantern demo() {
-        return new Lantern(folder(), true).start();
+        Path data = folder();
+        try {
+            Path grown = Path.of(System.getProperty("lantern.run")).resolveSibling("demo-grown");
+            Files.copy(grown.resolve(STORE), data.resolve(STORE));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return new Lantern(data, true).start();
     }
 
     static Lantern empty() {
@@ -44,8 +54,17 @@ final class Lantern implements AutoCloseable {
     }
 
     static ProcessBuilder java(String... words) {
+        String run = System.getProperty("lantern.run");
         List<String> command = new ArrayList<>(List.of(
-                ProcessHandle.current().info().command().orElse("java"), "-jar", System.getProperty("lantern.jar")));
+                ProcessHandle.current().info().command().orElse("java"),
+                "-XX:SharedArchiveFile=" + run + "/classes.jsa",
+                "-Xshare:auto",
+                "-Xlog:cds=off",
+                "-Xlog:cds+dynamic=off",
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                "-jar",
+                run + "/bay-lantern.jar"));
         command.addAll(List.of(words));
         return new ProcessBuilder(command).redirectErrorStream(true);
     }

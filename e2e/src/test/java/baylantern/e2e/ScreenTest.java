@@ -17,9 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 
 /** A browser on the real application. Every test fails on an error in the console or a request that leaves the machine. */
 abstract class ScreenTest {
@@ -27,18 +25,18 @@ abstract class ScreenTest {
     /** Long enough for a cold server on a busy machine; nothing waits longer than it must. */
     private static final double PATIENCE_MS = 20_000;
 
-    private static Playwright playwright;
-    private static Browser browser;
+    /** One browser for the whole run; each test has a context of its own in it. */
+    private static final Browser BROWSER = browser();
 
     private final List<String> faults = new ArrayList<>();
     private BrowserContext context;
 
-    @BeforeAll
-    static void openBrowser() {
+    private static Browser browser() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        playwright = Playwright.create(
+        Playwright playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright
+        Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        return playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(chromium())
@@ -60,12 +58,6 @@ abstract class ScreenTest {
                 .orElseThrow(() -> new IllegalStateException("Chromium is missing; ./lantern test says how to get it"));
     }
 
-    @AfterAll
-    static void closeBrowser() {
-        browser.close();
-        playwright.close();
-    }
-
     Page desk(Lantern lantern) {
         return open(lantern, 1280, 800, "day");
     }
@@ -75,7 +67,7 @@ abstract class ScreenTest {
     }
 
     Page open(Lantern lantern, int width, int height, String theme) {
-        context = browser.newContext(
+        context = BROWSER.newContext(
                 new Browser.NewContextOptions().setViewportSize(width, height).setBaseURL(lantern.address()));
         context.addInitScript(
                 "if (!localStorage.getItem('bay-lantern-choices')) localStorage.setItem('bay-lantern-choices',"

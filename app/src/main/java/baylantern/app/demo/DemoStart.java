@@ -2,6 +2,8 @@ package baylantern.app.demo;
 
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.DemoClock;
+import java.lang.management.ManagementFactory;
+import java.util.Locale;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.env.Environment;
@@ -31,7 +33,9 @@ class DemoStart implements ApplicationRunner {
         }
         String port = environment.getProperty("local.server.port");
         if (port != null) {
-            System.out.println("Bay Lantern is lit: open http://127.0.0.1:" + port + "/");
+            double seconds = ManagementFactory.getRuntimeMXBean().getUptime() / 1000.0;
+            System.out.printf(
+                    Locale.ROOT, "Bay Lantern is lit after %.1f s: open http://127.0.0.1:%s/%n", seconds, port);
         }
     }
 }

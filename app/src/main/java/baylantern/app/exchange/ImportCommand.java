@@ -68,11 +68,11 @@ public final class ImportCommand {
     }
 
     private NotebookReport bringIn(byte[] file) {
-        options.claimDataFolder();
         List<String> arguments = new ArrayList<>(Arrays.asList(options.springArguments()));
-        try (var context = new SpringApplicationBuilder(BayLantern.class)
-                .web(WebApplicationType.NONE)
-                .run(arguments.toArray(String[]::new))) {
+        try (var claimed = options.claimDataFolder();
+                var context = new SpringApplicationBuilder(BayLantern.class)
+                        .web(WebApplicationType.NONE)
+                        .run(arguments.toArray(String[]::new))) {
             return context.getBean(NotebookService.class)
                     .bringIn(file, NotebookChoices.none())
                     .report();

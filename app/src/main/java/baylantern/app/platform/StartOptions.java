@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * The words of the command line.
  *
- * @param command serve or import
+ * @param command serve, import, or grow: grow the demo farm into a folder and end
  * @param file the notebook of an import, null otherwise
  * @param flags for instance demo, json, dry-run
  */
@@ -52,6 +52,10 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
     private static StartOptions of(List<String> plain, Map<String, String> valued, Set<String> flags) {
         String command = plain.isEmpty() ? "serve" : plain.get(0);
         boolean importing = command.equals("import");
+        if (command.equals("grow")) {
+            flags.add("demo");
+            valued.put("--port", "0");
+        }
         if (importing && plain.size() != 2) {
             throw stop("Say which file: import FILE [--data DIR] [--dry-run] [--json].");
         }
@@ -76,8 +80,24 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
         throw stop("The port is " + text + "; it must be a number from 0 to 65535.");
     }
 
-    /** Makes the data folder; ends the program with a plain sentence where it cannot be written or is in use. */
-    public void claimDataFolder() {
+    /** Holds the farm's store open. */
+    public record Claim(java.sql.Connection store) implements AutoCloseable {
+
+        @Override
+        public void close() {
+            try {
+                store.close();
+            } catch (java.sql.SQLException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+    }
+
+    /**
+     * Makes the data folder; ends the program with a plain sentence where it cannot be written or is in use. The farm
+     * stays open until what is returned is closed, so that it need not be opened twice.
+     */
+    public Claim claimDataFolder() {
         try {
             Files.createDirectories(data);
             Files.delete(Files.createTempFile(data, "can-write", ""));
@@ -85,7 +105,7 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
             throw stop("The folder " + data + " cannot be written. Choose another with --data DIR.");
         }
         try {
-            java.sql.DriverManager.getConnection(url(), "sa", "").close();
+            return new Claim(java.sql.DriverManager.getConnection(url(), "sa", ""));
         } catch (java.sql.SQLException e) {
             throw stop(
                     e.getErrorCode() == 90020

@@ -1,0 +1,26 @@
+package baylantern.app.platform;
+
+import org.springframework.beans.factory.config.ConfigurableListableBeanFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Makes what nobody has asked for yet once the farm is open, so that the first visit to a station need not wait for it. */
+@Component
+class RestOfTheHouse {
+
+    private final ConfigurableListableBeanFactory beans;
+
+    RestOfTheHouse(ConfigurableListableBeanFactory beans) {
+        this.beans = beans;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void follow() {
+        Thread rest = new Thread(
+                () -> beans.getBeansWithAnnotation(org.springframework.stereotype.Controller.class),
+                "rest-of-the-house");
+        rest.setDaemon(true);
+        rest.start();
+    }
+}
