@@ -12,7 +12,6 @@ export function Messages() {
       {messages.map((message) => (
         <p
           key={message.id}
-          role={message.trouble ? "alert" : "status"}
           className={`pointer-events-auto flex max-w-[640px] items-center gap-4 rounded-sm border-l-4 bg-ink px-4 py-2.5 text-[15px] text-ground shadow-lg ${message.trouble ? "border-alarm" : "border-leaf"}`}
         >
           {message.words}

@@ -74,7 +74,7 @@ class FirstRunTest extends ScreenTest {
         assertThat(heading(page, "Nothing wants a look today")).isVisible();
         assertThat(page.getByText("Gull Steps <b>Ő</b>")).isVisible();
         page.keyboard().press("?");
-        assertThat(page.getByText("take back the last thing done")).isVisible();
+        assertThat(page.getByText("take back the last thing you did")).isVisible();
         page.keyboard().press("Escape");
         page.keyboard().press("u");
         assertThat(page.getByText("Taken back: One Pale Buoy whip graft logged"))

@@ -11,6 +11,7 @@ import baylantern.app.platform.Undoer;
 import baylantern.app.season.WarmthService;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.Sign;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
@@ -165,7 +166,7 @@ public class CareService implements Undoer {
 
     /** A graft's life from its looks. */
     public GraftLife life(Graft graft, List<LookRow> looks) {
-        double established = rules.life("establishedAfter").value();
+        double established = rules.life(FigureName.ESTABLISHED_AFTER).value();
         return GraftLife.of(
                 graft.madeOn(), looks.stream().map(LookRow::look).toList(), healing(graft.speciesKey()), established);
     }

@@ -8,6 +8,7 @@ import baylantern.app.place.Variety;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.LifeLine;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -203,7 +204,7 @@ class WalkService {
     }
 
     private LocalDate soonUntil(LocalDate today) {
-        return today.plusDays((long) rules.life("soonDays").value());
+        return today.plusDays((long) rules.life(FigureName.SOON_DAYS).value());
     }
 
     List<Stop> stops(List<Graft> which, LocalDate today, boolean dueOnly) {

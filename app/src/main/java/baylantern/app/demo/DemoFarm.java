@@ -21,6 +21,7 @@ import baylantern.core.bench.Cover;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.Look;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
@@ -79,8 +80,8 @@ public class DemoFarm {
         this.wood = wood;
         this.fit = fit;
         this.rules = rules;
-        this.lives =
-                new DemoLife(new CarePlan(rules), rules.life("establishedAfter").value());
+        this.lives = new DemoLife(
+                new CarePlan(rules), rules.life(FigureName.ESTABLISHED_AFTER).value());
     }
 
     /** What the hidden model gave one graft. */

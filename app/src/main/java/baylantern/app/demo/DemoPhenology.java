@@ -2,6 +2,7 @@ package baylantern.app.demo;
 
 import baylantern.app.place.Variety;
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -108,7 +109,10 @@ final class DemoPhenology {
     private double interval(Species species, double plant, int t, Random random) {
         double years = ChronoUnit.DAYS.between(START, days.get(t).day()) / 365.0;
         double ageing = 1 + SLOWER_A_YEAR * (years - 1.5);
-        return species.figure("swellToSwell").value() * plant * ageing * Math.exp(CYCLE_SPREAD * random.nextGaussian());
+        return species.figure(FigureName.SWELL_TO_SWELL).value()
+                * plant
+                * ageing
+                * Math.exp(CYCLE_SPREAD * random.nextGaussian());
     }
 
     private double progress(Species species, int t) {
@@ -120,13 +124,13 @@ final class DemoPhenology {
             rain += back < RAIN_DAYS ? days.get(t - back).rainMm() : 0;
             count++;
         }
-        if (mean / count < species.figure("winterHold").value()) {
+        if (mean / count < species.figure(FigureName.WINTER_HOLD).value()) {
             return 0;
         }
         WeatherDay day = days.get(t);
-        double base = species.figure("base").value() - BASE_LOWER_C;
+        double base = species.figure(FigureName.BASE).value() - BASE_LOWER_C;
         double warmth = DegreeDays.of(
-                day.minC(), day.maxC(), base, species.figure("upper").value());
+                day.minC(), day.maxC(), base, species.figure(FigureName.UPPER).value());
         return warmth * (rain > WET_MM ? 1 + RAIN_HURRY : 1);
     }
 

@@ -11,6 +11,7 @@ import baylantern.core.fit.Round;
 import baylantern.core.fit.choice.BenchCase;
 import baylantern.core.fit.choice.BenchCase.Growth;
 import baylantern.core.fit.choice.BenchCase.Slips;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -58,7 +59,8 @@ class CaseService {
                 leaves.merge(List.of(row.techniqueKey()), count(row), TakeCount::plus);
             }
         }
-        KinPooling pooling = new KinPooling(leaves, rules.life("kinStrength"), rules.life("kinSpread"));
+        KinPooling pooling =
+                new KinPooling(leaves, rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD));
         Map<String, Belief> beliefs = new HashMap<>();
         Map<String, Integer> tried = new HashMap<>();
         leaves.forEach((path, count) -> {

@@ -9,6 +9,7 @@ import baylantern.core.fit.Taper;
 import baylantern.core.fit.limb.LimbPlan;
 import baylantern.core.fit.limb.LimbPlan.Limb;
 import baylantern.core.fit.limb.LimbPlan.TreeSchool;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.Size;
@@ -118,7 +119,7 @@ class LimbService {
                 all,
                 limbs.isEmpty() ? null : planner.plan(limbs, chosen, northern, slips),
                 northern,
-                rules.fit().value("reachMm"));
+                rules.fit().value(FigureName.REACH_MM));
     }
 
     // A fig made into a tree of many varieties may lose all its own branches; an evergreen in the sun may not.

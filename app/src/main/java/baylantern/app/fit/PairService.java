@@ -13,6 +13,7 @@ import baylantern.core.fit.pairing.Pairing;
 import baylantern.core.fit.pairing.Pairing.Paired;
 import baylantern.core.fit.pairing.Pairing.Piece;
 import baylantern.core.fit.pairing.Spare;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Kinship;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -58,7 +59,7 @@ class PairService {
                 entry.sticks(),
                 entry.stems(),
                 judge,
-                rules.fit().value("pairLeast"),
+                rules.fit().value(FigureName.PAIR_LEAST),
                 Objects.requireNonNullElse(entry.locks(), Set.of()),
                 Objects.requireNonNullElse(entry.apart(), Set.of()),
                 progress,
@@ -131,7 +132,7 @@ class PairService {
     }
 
     private boolean suits(PairJudge judge, List<Piece> sticks, List<Piece> stems) {
-        double least = rules.fit().value("pairLeast");
+        double least = rules.fit().value(FigureName.PAIR_LEAST);
         return sticks.stream()
                 .anyMatch(a -> stems.stream().anyMatch(b -> {
                     Pairing.Worth worth = judge.of(a, b);

@@ -10,6 +10,7 @@ import baylantern.core.lineage.HealthTest;
 import baylantern.core.lineage.Lineage;
 import baylantern.core.lineage.Link;
 import baylantern.core.lineage.Node;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -92,7 +93,7 @@ class LineageShelf {
         Map<Node, String> names = new ConcurrentHashMap<>();
         HealthBook book = new HealthBook(
                 lineage, tests, leftHouse(), node -> names.computeIfAbsent(node, n -> name(n, sources)), (int)
-                        rules.wood().value("testDue"));
+                        rules.wood().value(FigureName.TEST_DUE));
         return new State(lineage, tests, sources, book);
     }
 

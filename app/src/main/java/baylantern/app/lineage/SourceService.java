@@ -10,6 +10,7 @@ import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.lineage.Health;
 import baylantern.core.lineage.Node;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -135,7 +136,7 @@ public class SourceService implements Undoer {
 
     private void remind(List<String> due, String what, String words, @Nullable LocalDate day) {
         if (day != null
-                && !day.isAfter(clock.today().plusDays((long) rules.wood().value("remind")))) {
+                && !day.isAfter(clock.today().plusDays((long) rules.wood().value(FigureName.REMIND)))) {
             String when = day.isBefore(clock.today()) ? " ran out on " : " runs out on ";
             due.add("The " + what + (words.isBlank() ? "" : " (" + words + ")") + when + day);
         }

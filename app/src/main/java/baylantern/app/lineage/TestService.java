@@ -9,6 +9,7 @@ import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.lineage.HealthTest;
 import baylantern.core.lineage.Node;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -98,7 +99,7 @@ public class TestService implements Undoer {
                 plant ? node.id() : null,
                 plant ? null : node.id(),
                 entry,
-                entry.validDays() == null ? (int) rules.wood().value("testValid") : entry.validDays(),
+                entry.validDays() == null ? (int) rules.wood().value(FigureName.TEST_VALID) : entry.validDays(),
                 act);
         return id;
     }

@@ -28,6 +28,7 @@ public final class Derived<T> implements Supplier<T> {
     private final Reckoning<T> reckoning;
     private final Object gate = new Object();
     private volatile Standing<T> standing = new Standing<>(null, Change.everything());
+    private Change arrived = Change.NONE;
 
     Derived(Changes changes, Set<Fact> facts, Reckoning<T> reckoning) {
         this.changes = changes;
@@ -54,6 +55,7 @@ public final class Derived<T> implements Supplier<T> {
         return fresh(now) ? kept(now) : renewed();
     }
 
+    // What is known to be stale stays so until the new is there: who asks meanwhile waits for it.
     private synchronized T renewed() {
         Standing<T> now;
         synchronized (gate) {
@@ -61,21 +63,14 @@ public final class Derived<T> implements Supplier<T> {
             if (fresh(now)) {
                 return kept(now);
             }
-            standing = new Standing<>(now.kept(), Change.NONE);
+            arrived = Change.NONE;
         }
         LocalDate day = day();
-        try {
-            T value = reckon(now.kept(), sameDay(now, day) ? now.since() : Change.everything());
-            synchronized (gate) {
-                standing = new Standing<>(new Kept<>(value, day), standing.since());
-            }
-            return value;
-        } catch (RuntimeException | Error e) {
-            synchronized (gate) {
-                standing = new Standing<>(now.kept(), now.since().plus(standing.since()));
-            }
-            throw e;
+        T value = reckon(now.kept(), sameDay(now, day) ? now.since() : Change.everything());
+        synchronized (gate) {
+            standing = new Standing<>(new Kept<>(value, day), arrived);
         }
+        return value;
     }
 
     private T reckon(@Nullable Kept<T> before, Change since) {
@@ -105,6 +100,7 @@ public final class Derived<T> implements Supplier<T> {
         if (!own.isEmpty()) {
             synchronized (gate) {
                 standing = new Standing<>(standing.kept(), standing.since().plus(own));
+                arrived = arrived.plus(own);
             }
         }
     }
@@ -113,6 +109,7 @@ public final class Derived<T> implements Supplier<T> {
     void forget() {
         synchronized (gate) {
             standing = new Standing<>(null, Change.everything());
+            arrived = Change.everything();
         }
     }
 }

@@ -4,6 +4,7 @@ import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.flush.Backtest;
 import baylantern.core.season.flush.DayRange;
@@ -77,7 +78,7 @@ class FlushController {
 
     private LaneRow lane(FlushService.Watched w) {
         Plant plant = w.plant();
-        LocalDate fresh = clock.today().minusDays((long) rules.flush().value("watchedDays"));
+        LocalDate fresh = clock.today().minusDays((long) rules.flush().value(FigureName.WATCHED_DAYS));
         BudMark last = mark(w.last());
         return new LaneRow(
                 plant.id(),
@@ -127,7 +128,7 @@ class FlushController {
                 .findFirst();
         Rhythm rhythm = watched.map(FlushService.Watched::rhythm)
                 .orElseGet(() -> new baylantern.core.season.flush.RhythmModel(
-                                rules.species(plant.speciesKey()).orElseThrow().figure("swellToSwell"),
+                                rules.species(plant.speciesKey()).orElseThrow().figure(FigureName.SWELL_TO_SWELL),
                                 rules.flush(),
                                 List.of())
                         .prior());

@@ -6,6 +6,7 @@ import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
 import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.FarmClock;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -97,7 +98,7 @@ public class FlushService {
     }
 
     private WeatherYears draw() {
-        int runs = (int) rules.flush().value("weatherRuns");
+        int runs = (int) rules.flush().value(FigureName.WEATHER_RUNS);
         return WeatherYears.draw(weather.weather(), clock.today(), runs, DAYS_AHEAD, SEED);
     }
 
@@ -168,11 +169,11 @@ public class FlushService {
         for (int i = 0; i < inputs.plants().size(); i++) {
             long id = inputs.plants().get(i).id();
             notes.put(id, inputs.notes().get(i));
-            swells.put(id, Swells.in(inputs.notes().get(i).notes(), flush.value("swellShare")));
+            swells.put(id, Swells.in(inputs.notes().get(i).notes(), flush.value(FigureName.SWELL_SHARE)));
             intervals.put(id, Intervals.of(id, swells.get(id), sums));
         }
         RhythmModel model = new RhythmModel(
-                species.figure("swellToSwell"),
+                species.figure(FigureName.SWELL_TO_SWELL),
                 flush,
                 intervals.values().stream().flatMap(List::stream).toList());
         FlushForecaster forecaster = new FlushForecaster(

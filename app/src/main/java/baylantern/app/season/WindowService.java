@@ -7,6 +7,7 @@ import baylantern.app.platform.Changes;
 import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
@@ -139,7 +140,7 @@ public class WindowService {
     }
 
     private int pinchDays(String species) {
-        double pinch = rules.flush().value("pinch");
+        double pinch = rules.flush().value(FigureName.PINCH);
         LocalDate ready = warmth.healing(species).after(clock.today(), pinch);
         return (int) ChronoUnit.DAYS.between(clock.today(), ready);
     }
@@ -185,7 +186,7 @@ public class WindowService {
 
     // In flower counts until it fades, unless it was seen without since.
     private @Nullable LocalDate floweringUntil(List<FlushService.Watched> own) {
-        long days = (long) rules.flush().value("flowerDays");
+        long days = (long) rules.flush().value(FigureName.FLOWER_DAYS);
         return own.stream()
                 .map(w -> w.last().note())
                 .filter(BudNote::flowering)

@@ -6,6 +6,7 @@ import baylantern.app.bench.TakeRow;
 import baylantern.app.place.Person;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.Season;
 import baylantern.core.take.Belief;
@@ -230,7 +231,7 @@ class TakeService {
     }
 
     private KinPooling pooling(Map<List<String>, TakeCount> leaves) {
-        return new KinPooling(leaves, rules.life("kinStrength"), rules.life("kinSpread"));
+        return new KinPooling(leaves, rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD));
     }
 
     private static List<String> keys(Map<List<String>, TakeCount> leaves, List<String> under) {
@@ -252,18 +253,18 @@ class TakeService {
         for (int level = 1; level <= depth && !groups.isEmpty(); level++) {
             strengths.add(pooling.strength(level));
         }
-        return new TakeView(by, mass(), (int) rules.life("thinUnder").value(), farm, groups, strengths);
+        return new TakeView(by, mass(), (int) rules.life(FigureName.THIN_UNDER).value(), farm, groups, strengths);
     }
 
     private double mass() {
-        return rules.life("rangeMass").value();
+        return rules.life(FigureName.RANGE_MASS).value();
     }
 
     private Group group(String label, @Nullable String under, List<String> path, KinPooling pooling, GroupKey key) {
         TakeCount count = pooling.count(path);
         Belief belief = pooling.belief(path);
         Belief.Range range = belief.range(mass());
-        boolean thin = count.decided() < rules.life("thinUnder").value();
+        boolean thin = count.decided() < rules.life(FigureName.THIN_UNDER).value();
         return new Group(
                 label,
                 under,

@@ -7,6 +7,7 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.wood.Dilution;
 import jakarta.validation.constraints.NotNull;
@@ -83,17 +84,17 @@ public class CleanService implements Undoer {
             return entry.wantedPct();
         }
         return entry.agent() == Agent.BLEACH
-                ? rules.wood().value("bleachPct") / rules.wood().value("bleachParts")
-                : rules.wood().value("alcoholPct");
+                ? rules.wood().value(FigureName.BLEACH_PCT) / rules.wood().value(FigureName.BLEACH_PARTS)
+                : rules.wood().value(FigureName.ALCOHOL_PCT);
     }
 
     private double hours(Agent agent) {
-        return rules.wood().value(agent == Agent.BLEACH ? "bleachHours" : "alcoholHours");
+        return rules.wood().value(agent == Agent.BLEACH ? FigureName.BLEACH_HOURS : FigureName.ALCOHOL_HOURS);
     }
 
     private String contact(Agent agent) {
         return agent == Agent.BLEACH
-                ? "Leave it on for " + (int) rules.wood().value("bleachSeconds")
+                ? "Leave it on for " + (int) rules.wood().value(FigureName.BLEACH_SECONDS)
                         + " s at least, then rinse or wipe the steel."
                 : "Leave it on until it is dry.";
     }

@@ -4,6 +4,7 @@ import baylantern.app.lineage.LineageService;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.lineage.Health;
 import baylantern.core.lineage.Node;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.wood.Freshness;
@@ -79,10 +80,10 @@ public class LotDesk {
         Freshness fresh = kept.freshness();
         LotSample sample = LotSample.of(
                 checked.stream().map(c -> c.grade().grade()).toList(),
-                rules.wood().value("sampleShare"),
+                rules.wood().value(FigureName.SAMPLE_SHARE),
                 fresh.viability(),
-                rules.wood().value("goodShare"),
-                rules.wood().value("lastShare"));
+                rules.wood().value(FigureName.GOOD_SHARE),
+                rules.wood().value(FigureName.LAST_SHARE));
         Node node = Node.lot(lot.id());
         Health health = lineage.health(node);
         SpellRow spell = kept.spell();
@@ -135,7 +136,7 @@ public class LotDesk {
     }
 
     private boolean runsOut(Freshness fresh) {
-        return fresh.toGood().low() <= rules.wood().value("warnDays");
+        return fresh.toGood().low() <= rules.wood().value(FigureName.WARN_DAYS);
     }
 
     private static List<Double> diameters(String written) {

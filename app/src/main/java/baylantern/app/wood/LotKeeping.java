@@ -4,6 +4,7 @@ import baylantern.app.platform.Changes;
 import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.wood.Freshness;
 import baylantern.core.wood.KeepMethod;
@@ -67,7 +68,7 @@ class LotKeeping {
 
     private KeepSpan learned(String speciesKey) {
         return KeepSpan.learned(
-                rules.wood().value("keepSpread"),
+                rules.wood().value(FigureName.KEEP_SPREAD),
                 tried.stream().flatMap(t -> t.tried(speciesKey).stream()).toList());
     }
 

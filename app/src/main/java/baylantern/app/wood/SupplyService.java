@@ -5,6 +5,7 @@ import baylantern.app.place.Variety;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.season.WarmthService;
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.season.warmth.HealingClock;
@@ -85,7 +86,7 @@ class SupplyService {
 
     // A stick for each graft; of single buds a usual stick gives as many as it carries.
     private Supply.Need need(WoodNeed.Planned planned) {
-        double perStick = planned.singleBuds() ? rules.wood().value("budsPerStick") : 1;
+        double perStick = planned.singleBuds() ? rules.wood().value(FigureName.BUDS_PER_STICK) : 1;
         int sticks = (int) Math.ceil(planned.grafts() / perStick);
         return new Supply.Need(planned.name(), planned.day(), sticks);
     }
@@ -129,13 +130,13 @@ class SupplyService {
     }
 
     private String advice(Variety variety, Supply.Served served) {
-        Figure pinch = rules.flush().figure("pinch");
+        Figure pinch = rules.flush().figure(FigureName.PINCH);
         HealingClock healing = warmth.healing(variety.speciesKey());
         LocalDate day = served.need().day();
         LocalDate last = healing.before(day, pinch.low());
         int missing = served.missing();
         if (!last.isBefore(clock.today())) {
-            int count = (int) Math.ceil(missing * rules.flush().value("spare"));
+            int count = (int) Math.ceil(missing * rules.flush().value(FigureName.SPARE));
             LocalDate best = healing.before(day, pinch.value());
             LocalDate from = best.isBefore(clock.today()) ? clock.today() : best;
             return "Pinch " + count + (count == 1 ? " shoot" : " shoots") + " from " + from + ", by " + last

@@ -8,6 +8,7 @@ import baylantern.app.bench.TakeRow;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.DemoClock;
 import baylantern.core.care.GraftState;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
 import baylantern.core.take.KinPooling;
@@ -75,7 +76,8 @@ class DemoFarmTest {
         }
         grafts.list(GraftFilter.ALL, 10_000)
                 .forEach(g -> names.put(g.varietyName(), g.speciesKey() + "/" + g.varietyId()));
-        KinPooling pooling = new KinPooling(leaves, rules.life("kinStrength"), rules.life("kinSpread"));
+        KinPooling pooling =
+                new KinPooling(leaves, rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD));
         Map<List<String>, Double> hidden = truths.stream()
                 .collect(Collectors.groupingBy(
                         t -> List.of(

@@ -93,6 +93,34 @@ class DerivedTest {
     }
 
     @Test
+    void whoAsksWhileItIsReckonedAnewWaitsForTheNew() throws InterruptedException {
+        assertThat(kept.get()).isEqualTo(1);
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch go = new CountDownLatch(1);
+        Derived<Integer> slow = changes.derive(
+                () -> {
+                    if (stored.get() == 2) {
+                        begun.countDown();
+                        await(go);
+                    }
+                    return stored.get();
+                },
+                Fact.PLANTS);
+        assertThat(slow.get()).isEqualTo(1);
+        write(Fact.PLANTS, 2);
+        Thread first = new Thread(slow::get);
+        first.start();
+        begun.await();
+        AtomicInteger seen = new AtomicInteger();
+        Thread second = new Thread(() -> seen.set(slow.get()));
+        second.start();
+        go.countDown();
+        first.join();
+        second.join();
+        assertThat(seen).hasValue(2);
+    }
+
+    @Test
     void whatFailedIsReckonedAgain() {
         List<Change> told = new ArrayList<>();
         Derived<Integer> failing = changes.renew(

@@ -1,6 +1,7 @@
 package baylantern.core.care;
 
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.warmth.HealingClock;
@@ -48,7 +49,7 @@ public record LifeLine(
             LocalDate today) {
         Figure push = rules.life(pushFigure(technique));
         double now = clock.between(madeOn, today);
-        double full = rules.life("establishedAfter").value() + ROOM;
+        double full = rules.life(FigureName.ESTABLISHED_AFTER).value() + ROOM;
         List<Mark> marks = life.steps().stream()
                 .map(step -> new Mark(
                         clock.between(madeOn, step.look().seenOn()), step.look().sign()))
@@ -60,13 +61,13 @@ public record LifeLine(
         return new LifeLine(now, full, push.low(), push.high(), pace, marks, notches);
     }
 
-    private static String pushFigure(@Nullable Technique technique) {
+    private static FigureName pushFigure(@Nullable Technique technique) {
         Technique.Group group = technique == null ? Technique.Group.CLEFT : technique.group();
         return switch (group) {
-            case CLEFT -> "pushCleft";
-            case SIDE -> "pushSide";
-            case BUD -> "pushBud";
-            case APPROACH -> "pushApproach";
+            case CLEFT -> FigureName.PUSH_CLEFT;
+            case SIDE -> FigureName.PUSH_SIDE;
+            case BUD -> FigureName.PUSH_BUD;
+            case APPROACH -> FigureName.PUSH_APPROACH;
         };
     }
 

@@ -1,5 +1,6 @@
 package baylantern.core.day;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.season.window.Wick;
@@ -37,7 +38,7 @@ public final class DayConflicts {
         List<Finding> found = new ArrayList<>();
         boolean tooLateToPinch = today.isAfter(pinch.latest());
         wick(found, "stock", scored.stock(), stocks + " will hardly be active");
-        if (scored.wood() < rules.value("litFrom")) {
+        if (scored.wood() < rules.value(FigureName.LIT_FROM)) {
             String why = tooLateToPinch
                     ? wood + " will not be ready, and pinching comes too late: it should have been done by "
                             + pinch.latest()
@@ -52,7 +53,7 @@ public final class DayConflicts {
                     pinch.latest(),
                     "by " + pinch.latest()));
         }
-        if (scored.healing() > 0 && scored.weather() < rules.value("litFrom")) {
+        if (scored.healing() > 0 && scored.weather() < rules.value(FigureName.LIT_FROM)) {
             wick(
                     found,
                     "weather",
@@ -72,15 +73,15 @@ public final class DayConflicts {
     }
 
     private void wick(List<Finding> found, String wick, double score, String why) {
-        Wick.Level level = Wick.level(score, rules.value("litFrom"), rules.value("lowFrom"));
+        Wick.Level level = Wick.level(score, rules.value(FigureName.LIT_FROM), rules.value(FigureName.LOW_FROM));
         if (level != Wick.Level.LIT) {
             found.add(Finding.warns(
                     wick,
                     "day",
                     why + " (" + Math.round(score * PCT) + " of 100; lit from "
-                            + Math.round(rules.value("litFrom") * PCT) + ").",
+                            + Math.round(rules.value(FigureName.LIT_FROM) * PCT) + ").",
                     Math.round(score * PCT),
-                    "from " + Math.round(rules.value("litFrom") * PCT)));
+                    "from " + Math.round(rules.value(FigureName.LIT_FROM) * PCT)));
         }
     }
 }

@@ -5,6 +5,7 @@ import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.PlannedVisit;
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.warmth.HealingClock;
@@ -85,15 +86,15 @@ public final class GraftDay {
             tasks.add(daysBefore(
                     plan,
                     Step.TOP_STOCKS,
-                    "topStock",
+                    FigureName.TOP_STOCK,
                     "take the tops off the stocks, leave one or two leaves below",
                     "Cut away from you; keep the other hand behind the blade."));
         }
-        tasks.add(daysBefore(plan, Step.WATER, "water", "water the stocks well, then let them rest", ""));
+        tasks.add(daysBefore(plan, Step.WATER, FigureName.WATER, "water the stocks well, then let them rest", ""));
         tasks.add(daysBefore(
                 plan,
                 Step.COLLECT_WOOD,
-                "collect",
+                FigureName.COLLECT,
                 "cut the wood, take its leaves off, wrap it, label it",
                 "Protected varieties and movement of wood: local rules decide."));
         tasks.add(new StepDay(
@@ -117,11 +118,11 @@ public final class GraftDay {
 
     private int shoots(Plan plan) {
         double perGraft = rules.flush().woodOf(plan.woodSpecies()).shootsPerGraft();
-        return (int) Math.ceil(plan.grafts() * perGraft * rules.flush().value("spare"));
+        return (int) Math.ceil(plan.grafts() * perGraft * rules.flush().value(FigureName.SPARE));
     }
 
     private StepDay pinch(Plan plan, int shoots, HealingClock clock) {
-        Figure figure = rules.flush().figure("pinch");
+        Figure figure = rules.flush().figure(FigureName.PINCH);
         return new StepDay(
                 Step.PINCH,
                 clock.before(plan.day(), figure.high()),
@@ -133,7 +134,7 @@ public final class GraftDay {
                 "");
     }
 
-    private StepDay daysBefore(Plan plan, Step step, String key, String ask, String caution) {
+    private StepDay daysBefore(Plan plan, Step step, FigureName key, String ask, String caution) {
         Figure figure = rules.flush().figure(key);
         return new StepDay(
                 step,
@@ -149,7 +150,7 @@ public final class GraftDay {
     private List<PlannedVisit> visits(Plan plan, HealingClock clock) {
         CareSubject subject =
                 new CareSubject(plan.woodSpecies(), plan.technique(), plan.day(), plan.cover(), plan.schools());
-        double established = rules.life("establishedAfter").value();
+        double established = rules.life(FigureName.ESTABLISHED_AFTER).value();
         GraftLife life = GraftLife.of(plan.day(), List.of(), clock, established);
         return new CarePlan(rules).open(subject, life, clock);
     }

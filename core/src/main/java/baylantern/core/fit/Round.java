@@ -1,5 +1,6 @@
 package baylantern.core.fit;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import baylantern.core.rules.Plain;
 import org.jspecify.annotations.Nullable;
@@ -41,8 +42,8 @@ public record Round(double radiusMm, double barkMm) {
 
     /** Bark where nobody measured it, in mm: a share of the diameter, but never thinner than thin bark is. */
     public static double assumedBark(double diameterMm, FitRules rules) {
-        double share = rules.value("barkShare") * diameterMm;
-        return Math.min(Math.max(share, rules.value("barkLeastMm")), MOST_BARK * diameterMm / 2);
+        double share = rules.value(FigureName.BARK_SHARE) * diameterMm;
+        return Math.min(Math.max(share, rules.value(FigureName.BARK_LEAST_MM)), MOST_BARK * diameterMm / 2);
     }
 
     /** Radius of the circle of cambium, mm. */

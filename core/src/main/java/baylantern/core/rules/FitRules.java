@@ -13,6 +13,11 @@ import java.util.Optional;
  */
 public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, Map<String, Favour> favours) {
 
+    /** Holds just the figures of its subject. */
+    public FitRules {
+        FigureName.checked(FigureName.Subject.FIT, figures);
+    }
+
     /**
      * What a technique asks of the maker and gives.
      *
@@ -58,14 +63,13 @@ public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, M
     /** Techniques a species is better served by, and why. */
     public record Favour(List<String> techniques, String why) {}
 
-    /** The named figure; throws {@link IllegalArgumentException} where there is none. */
-    public Figure figure(String name) {
-        return Optional.ofNullable(figures.get(name))
-                .orElseThrow(() -> new IllegalArgumentException("no figure of fit is called " + name));
+    /** The named figure. */
+    public Figure figure(FigureName name) {
+        return name.in(figures);
     }
 
     /** The value of the named figure. */
-    public double value(String name) {
+    public double value(FigureName name) {
         return figure(name).value();
     }
 

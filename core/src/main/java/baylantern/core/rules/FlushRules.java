@@ -19,6 +19,11 @@ public record FlushRules(
         Map<String, WoodRule> wood,
         Map<String, Figure> figures) {
 
+    /** Holds just the figures of its subject. */
+    public FlushRules {
+        FigureName.checked(FigureName.Subject.FLUSH, figures);
+    }
+
     /**
      * Scion wood of a species.
      *
@@ -47,14 +52,13 @@ public record FlushRules(
         return Optional.ofNullable(wood.get(speciesKey)).orElseGet(() -> wood.get("other"));
     }
 
-    /** The named figure; throws {@link IllegalArgumentException} where there is none. */
-    public Figure figure(String name) {
-        return Optional.ofNullable(figures.get(name))
-                .orElseThrow(() -> new IllegalArgumentException("no figure of flushes is called " + name));
+    /** The named figure. */
+    public Figure figure(FigureName name) {
+        return name.in(figures);
     }
 
     /** The value of the named figure. */
-    public double value(String name) {
+    public double value(FigureName name) {
         return figure(name).value();
     }
 }

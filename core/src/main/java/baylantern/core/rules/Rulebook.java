@@ -32,7 +32,7 @@ public final class Rulebook {
         this.kinship = kinship;
         this.visits = visits;
         this.schools = schools;
-        this.life = life;
+        this.life = FigureName.checked(FigureName.Subject.LIFE, life);
         this.flush = flush;
         this.wood = wood;
         this.fit = fit;
@@ -84,10 +84,9 @@ public final class Rulebook {
         return schools.values();
     }
 
-    /** A figure about the life of grafts or the counting of takes; throws where unknown. */
-    public Figure life(String key) {
-        return Optional.ofNullable(life.get(key))
-                .orElseThrow(() -> new IllegalArgumentException("no figure is called " + key));
+    /** A figure about the life of grafts or the counting of takes. */
+    public Figure life(FigureName name) {
+        return name.in(life);
     }
 
     /** Figures about flushes, windows and the days before a graft. */

@@ -2,7 +2,6 @@ package baylantern.core.rules;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * A species as the rulebook knows it.
@@ -22,10 +21,14 @@ public record Species(
         Map<String, String> refusedTechniques,
         List<StockKind> stockKinds) {
 
-    /** The named figure; throws {@link IllegalArgumentException} where the rulebook has none of that name. */
-    public Figure figure(String figureName) {
-        return Optional.ofNullable(figures.get(figureName))
-                .orElseThrow(() -> new IllegalArgumentException(key + " has no figure " + figureName));
+    /** Holds just the figures every species has. */
+    public Species {
+        FigureName.checked(FigureName.Subject.SPECIES, figures);
+    }
+
+    /** The named figure. */
+    public Figure figure(FigureName figureName) {
+        return figureName.in(figures);
     }
 
     /** A plain kind of stock with scores from 1 (least) to 5 (most). */

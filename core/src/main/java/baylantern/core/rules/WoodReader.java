@@ -52,9 +52,16 @@ final class WoodReader {
                 grade,
                 file.maybe("points").map(Double::valueOf).orElse(POINTS.get(grade)),
                 file.maybe("act").orElse(null),
-                file.maybe("wait").map(Double::valueOf).orElse(0.0),
+                file.maybe("wait").map(WoodReader::healingDays).orElse(0.0),
                 file.text("why"),
                 cut(file));
+    }
+
+    // How long a pinched tip takes stands once, among the figures of flushes.
+    private static double healingDays(String text) {
+        return text.equals(FigureName.PINCH.key())
+                ? Yaml.file("flush.yaml").at("figures").at(text).figure().value()
+                : Double.parseDouble(text);
     }
 
     private static @Nullable Verdict cut(Yaml file) {

@@ -20,6 +20,11 @@ public record WoodRules(
         Map<String, Keep> keeping,
         Map<String, Figure> figures) {
 
+    /** Holds just the figures of its subject. */
+    public WoodRules {
+        FigureName.checked(FigureName.Subject.WOOD, figures);
+    }
+
     /** How good a stick is; worse ones come later. */
     public enum Grade {
         A("ready"),
@@ -121,14 +126,13 @@ public record WoodRules(
         return own != null ? own : java.util.Objects.requireNonNull(general);
     }
 
-    /** The named figure; throws {@link IllegalArgumentException} where there is none. */
-    public Figure figure(String name) {
-        return Optional.ofNullable(figures.get(name))
-                .orElseThrow(() -> new IllegalArgumentException("no figure of wood is called " + name));
+    /** The named figure. */
+    public Figure figure(FigureName name) {
+        return name.in(figures);
     }
 
     /** The value of the named figure. */
-    public double value(String name) {
+    public double value(FigureName name) {
         return figure(name).value();
     }
 }

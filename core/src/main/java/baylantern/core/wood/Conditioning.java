@@ -1,6 +1,7 @@
 package baylantern.core.wood;
 
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
@@ -46,8 +47,8 @@ public record Conditioning(
 
     /** Where shoots pinched on a day stand today, by the healing clock of their species. */
     public static Conditioning of(LocalDate pinchedOn, LocalDate today, HealingClock clock, Rulebook rules) {
-        Figure pinch = rules.flush().figure("pinch");
-        LocalDate look = clock.after(pinchedOn, rules.wood().value("lookFrom"));
+        Figure pinch = rules.flush().figure(FigureName.PINCH);
+        LocalDate look = clock.after(pinchedOn, rules.wood().value(FigureName.LOOK_FROM));
         LocalDate earliest = clock.after(pinchedOn, pinch.low());
         LocalDate latest = clock.after(pinchedOn, pinch.high());
         return new Conditioning(

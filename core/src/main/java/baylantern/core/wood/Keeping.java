@@ -1,5 +1,6 @@
 package baylantern.core.wood;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.WoodRules;
 import java.util.List;
 
@@ -49,8 +50,8 @@ public final class Keeping {
                 .mapToDouble(t -> rate(t, day.method()))
                 .average()
                 .orElseThrow();
-        double bare = day.wrapped() ? 1 : rules.value("bareTimes");
-        double water = day.method() == KeepMethod.WATER ? rules.value("waterTimes") : 1;
+        double bare = day.wrapped() ? 1 : rules.value(FigureName.BARE_TIMES);
+        double water = day.method() == KeepMethod.WATER ? rules.value(FigureName.WATER_TIMES) : 1;
         return day.length() * mean * bare * water / days(day.method());
     }
 
@@ -78,9 +79,9 @@ public final class Keeping {
     /** The warmth the figures of a way of keeping hold for, in °C. */
     public double referenceC(KeepMethod method) {
         return switch (method) {
-            case COOL_BOX -> rules.value("coolBoxC");
-            case FRIDGE -> rules.value("fridgeC");
-            case AMBIENT, WATER -> rules.value("ambientC");
+            case COOL_BOX -> rules.value(FigureName.COOL_BOX_C);
+            case FRIDGE -> rules.value(FigureName.FRIDGE_C);
+            case AMBIENT, WATER -> rules.value(FigureName.AMBIENT_C);
         };
     }
 
@@ -101,8 +102,8 @@ public final class Keeping {
                 viability(used / span.high()),
                 Math.max(0, 1 - used / span.low()),
                 Math.max(0, 1 - used / span.high()),
-                left(used, daily, rules.value("goodShare"), span),
-                left(used, daily, rules.value("lastShare"), span));
+                left(used, daily, rules.value(FigureName.GOOD_SHARE), span),
+                left(used, daily, rules.value(FigureName.LAST_SHARE), span));
     }
 
     private static Freshness.DaysLeft left(double used, double daily, double share, KeepSpan span) {

@@ -9,6 +9,7 @@ import baylantern.core.lineage.Link;
 import baylantern.core.lineage.Node;
 import baylantern.core.lineage.Recall;
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -125,7 +126,7 @@ class ModelDrawingsTest {
                 new Interval(1, any, any, 1010, 0.002),
                 new Interval(2, any, any, 1060, 0.002),
                 new Interval(2, any, any, 1120, 0.002));
-        RhythmModel model = new RhythmModel(species("avocado").figure("swellToSwell"), FLUSH, seen);
+        RhythmModel model = new RhythmModel(species("avocado").figure(FigureName.SWELL_TO_SWELL), FLUSH, seen);
         Sheet sheet = new Sheet(400, 2200, 0, 0.0026);
         Rhythm[] beliefs = {model.prior(), model.plant(9), model.plant(1)};
         String[] names = {"species prior", "this farm", "this tree"};
@@ -162,7 +163,8 @@ class ModelDrawingsTest {
         Outlook outlook(BudStage stage) {
             BudWarmth warmth = BudWarmth.of(species("avocado"), FLUSH);
             WarmthRuns runs = WarmthRuns.of(warmth, weather, years, TODAY.minusDays(400));
-            Rhythm prior = new RhythmModel(species("avocado").figure("swellToSwell"), FLUSH, List.of()).prior();
+            Rhythm prior =
+                    new RhythmModel(species("avocado").figure(FigureName.SWELL_TO_SWELL), FLUSH, List.of()).prior();
             List<BudNote> notes = List.of(BudNote.of(TODAY.minusDays(1), CanopyShares.all(stage)));
             return new FlushForecaster(runs, FLUSH)
                     .forecast(prior, List.of(), notes, 1)

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import baylantern.core.fit.contact.ContactModels;
 import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.FitRules.Trait;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** The file about fit says something sensible of every technique. */
@@ -95,7 +96,10 @@ class FitRulesTest {
 
     @Test
     void unknownNamesAreSaid() {
-        assertThatThrownBy(() -> RULES.fit().figure("nails")).hasMessage("no figure of fit is called nails");
+        assertThatThrownBy(() ->
+                        FigureName.checked(FigureName.Subject.LIFE, Map.of("nails", RULES.life(FigureName.SOON_DAYS))))
+                .hasMessageContaining("missing [establishedAfter,")
+                .hasMessageContaining("not known [nails]");
         assertThatThrownBy(() -> RULES.fit().trait("nails")).hasMessage("no traits of nails");
     }
 }

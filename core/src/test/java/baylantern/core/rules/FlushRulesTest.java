@@ -18,9 +18,9 @@ class FlushRulesTest {
     @Test
     void everySpeciesHasAPriorAHoldAndACurve() {
         assertThat(RULES.species()).hasSizeGreaterThan(10).allSatisfy(species -> {
-            assertThat(species.figure("swellToSwell").value()).isBetween(400.0, 2000.0);
-            assertThat(species.figure("winterHold").value())
-                    .isGreaterThanOrEqualTo(species.figure("base").value());
+            assertThat(species.figure(FigureName.SWELL_TO_SWELL).value()).isBetween(400.0, 2000.0);
+            assertThat(species.figure(FigureName.WINTER_HOLD).value())
+                    .isGreaterThanOrEqualTo(species.figure(FigureName.BASE).value());
             assertThat(FLUSH.woodOf(species.key()).best()).isNotBlank();
             assertThat(FLUSH.woodOf(species.key()).shootsPerGraft()).isBetween(0.1, 2.0);
         });
@@ -72,9 +72,9 @@ class FlushRulesTest {
             assertThat(figure.why()).hasSizeGreaterThan(15);
             assertThat(figure.unit()).isNotBlank();
         });
-        assertThat(FLUSH.value("lowFrom")).isLessThan(FLUSH.value("litFrom"));
+        assertThat(FLUSH.value(FigureName.LOW_FROM)).isLessThan(FLUSH.value(FigureName.LIT_FROM));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> FLUSH.value("luck"))
-                .withMessageContaining("luck");
+                .isThrownBy(() -> FLUSH.value(FigureName.ALCOHOL_PCT))
+                .withMessageContaining("alcoholPct");
     }
 }

@@ -28,15 +28,16 @@ class RulebookTest {
     @Test
     void theHealingCurveRisesAndFalls() {
         assertThat(RULES.species()).allSatisfy(s -> {
-            assertThat(s.figure("healingLeast").value())
-                    .isLessThan(s.figure("healingBest").value());
-            assertThat(s.figure("healingBest").value())
-                    .isLessThan(s.figure("healingMost").value());
-            assertThat(s.figure("base").value()).isLessThan(s.figure("upper").value());
+            assertThat(s.figure(FigureName.HEALING_LEAST).value())
+                    .isLessThan(s.figure(FigureName.HEALING_BEST).value());
+            assertThat(s.figure(FigureName.HEALING_BEST).value())
+                    .isLessThan(s.figure(FigureName.HEALING_MOST).value());
+            assertThat(s.figure(FigureName.BASE).value())
+                    .isLessThan(s.figure(FigureName.UPPER).value());
         });
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> RULES.species("fig").orElseThrow().figure("colour"))
-                .withMessageContaining("colour");
+                .isThrownBy(() -> RULES.species("fig").orElseThrow().figure(FigureName.PINCH))
+                .withMessageContaining("pinch");
     }
 
     @Test

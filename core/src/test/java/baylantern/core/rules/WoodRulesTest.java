@@ -69,10 +69,10 @@ class WoodRulesTest {
                 .containsExactly(30.0, 60.0, 7.0);
         assertThat(RULES.keep("mango").chillBelowC()).isEqualTo(8);
         assertThat(RULES.keep("guava").fridgeDays()).isEqualTo(14);
-        assertThat(RULES.value("bareTimes")).isEqualTo(10);
-        assertThat(RULES.value("bleachHours")).isEqualTo(24);
-        assertThat(RULES.value("bleachSeconds")).isGreaterThanOrEqualTo(30);
-        assertThat(RULES.figure("keepSpread").unit()).isEqualTo("of the days");
+        assertThat(RULES.value(FigureName.BARE_TIMES)).isEqualTo(10);
+        assertThat(RULES.value(FigureName.BLEACH_HOURS)).isEqualTo(24);
+        assertThat(RULES.value(FigureName.BLEACH_SECONDS)).isGreaterThanOrEqualTo(30);
+        assertThat(RULES.figure(FigureName.KEEP_SPREAD).unit()).isEqualTo("of the days");
     }
 
     @Test
@@ -102,7 +102,7 @@ class WoodRulesTest {
     @Test
     void whatTheFileDoesNotKnowIsTold() {
         assertThatThrownBy(() -> RULES.verdict("mango", "bark", "BLUE")).hasMessageContaining("bark cannot be BLUE");
-        assertThatThrownBy(() -> RULES.figure("luck")).hasMessageContaining("luck");
+        assertThatThrownBy(() -> RULES.figure(FigureName.LIT_FROM)).hasMessageContaining("litFrom");
         assertThat(Grade.A.worse(Grade.C)).isEqualTo(Grade.C);
         assertThat(Grade.X.worse(Grade.B)).isEqualTo(Grade.X);
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,7 +18,7 @@ class KinPoolingTest {
     private static final Rulebook RULES = Rulebook.shipped();
 
     private static KinPooling pooled(Map<List<String>, TakeCount> leaves) {
-        return new KinPooling(leaves, RULES.life("kinStrength"), RULES.life("kinSpread"));
+        return new KinPooling(leaves, RULES.life(FigureName.KIN_STRENGTH), RULES.life(FigureName.KIN_SPREAD));
     }
 
     private static TakeCount count(int taken, int failed) {
@@ -104,8 +105,8 @@ class KinPoolingTest {
 
     @Test
     void theOrderOfGroupsDoesNotMatter() {
-        Figure strength = RULES.life("kinStrength");
-        Figure spread = RULES.life("kinSpread");
+        Figure strength = RULES.life(FigureName.KIN_STRENGTH);
+        Figure spread = RULES.life(FigureName.KIN_SPREAD);
         Map<List<String>, TakeCount> one = new LinkedHashMap<>();
         one.put(List.of("a"), count(5, 2));
         one.put(List.of("b"), count(1, 6));

@@ -3,6 +3,7 @@ package baylantern.core.wood;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.season.warmth.HealingClock;
@@ -137,7 +138,10 @@ class AnyWoodTest {
     @ParameterizedTest
     @ValueSource(strings = {"mango", "avocado", "citrus", "fig"})
     void coolWeatherPutsTheReadyDaysOff(String species) {
-        double best = RULES.species(species).orElseThrow().figure("healingBest").value();
+        double best = RULES.species(species)
+                .orElseThrow()
+                .figure(FigureName.HEALING_BEST)
+                .value();
         List<Conditioning> runs = List.of(best, best - 5, best - 9).stream()
                 .map(mean -> {
                     HealingClock clock = new WarmthClock(

@@ -2,6 +2,7 @@ package baylantern.core.fit.choice;
 
 import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Taper;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import baylantern.core.rules.Plain;
 import baylantern.core.rules.Technique;
@@ -100,23 +101,26 @@ public final class CutHeight {
     public List<HeightLimit> limits(Standing stem, Technique technique, double cutMm) {
         boolean split = technique.group() == Technique.Group.CLEFT;
         double below = split ? cutMm : technique.group() == Technique.Group.BUD ? 0 : cutMm;
-        double soil = rules.value("soilLowestMm");
+        double soil = rules.value(FigureName.SOIL_LOWEST_MM);
         List<HeightLimit> limits = new ArrayList<>();
         double least = Math.max(soil, rules.trait(technique.key()).lowestMm());
         limits.add(new HeightLimit("soil", "clear of the soil", least + below, true));
         if (stem.speciesKey().equals("citrus")) {
             limits.add(new HeightLimit(
-                    "citrus", "the union above soil-borne rot", rules.value("citrusLowestMm") + below, true));
+                    "citrus",
+                    "the union above soil-borne rot",
+                    rules.value(FigureName.CITRUS_LOWEST_MM) + below,
+                    true));
         }
         if (split) {
-            limits.add(new HeightLimit("room", "room for the split", cutMm + rules.value("roomMm"), true));
+            limits.add(new HeightLimit("room", "room for the split", cutMm + rules.value(FigureName.ROOM_MM), true));
         }
         if (stem.leafMm() != null) {
             limits.add(new HeightLimit("leaf", "a nurse leaf left below", stem.leafMm() + below, true));
         }
-        limits.add(new HeightLimit("reach", "within reach", rules.value("reachMm"), false));
+        limits.add(new HeightLimit("reach", "within reach", rules.value(FigureName.REACH_MM), false));
         if (stem.topMm() != null) {
-            double top = Math.max(0, stem.topMm() - rules.value("topMm"));
+            double top = Math.max(0, stem.topMm() - rules.value(FigureName.TOP_MM));
             limits.add(new HeightLimit("top", "firm wood below the tip", top, false));
         }
         limits.sort(Comparator.comparingDouble(HeightLimit::heightMm));

@@ -6,6 +6,7 @@ import baylantern.core.fit.contact.Contact;
 import baylantern.core.fit.contact.FitBench;
 import baylantern.core.fit.contact.Joint;
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import baylantern.core.rules.FitRules.Favour;
 import baylantern.core.rules.FitRules.Needs;
@@ -168,32 +169,36 @@ public final class TechniqueChoice {
         Joint joint = bench.laidWell(technique.key(), on.stem(), on.scion());
         Contact contact = bench.model(technique.key()).contact(joint);
         List<ScorePart> parts = new ArrayList<>();
-        parts.add(part("contact", "cambium to be expected", expected(technique, on, joint, contact), "weightContact"));
-        parts.add(part("sizes", "sizes it was made for", sizes(technique, trait, on), "weightSizes"));
-        parts.add(part("take", takeWords(technique, on), take(technique, on), "weightTake"));
-        parts.add(part("skill", skillWords(trait, on), skill(trait, on), "weightSkill"));
-        parts.add(part("hold", "holds itself while it heals", trait.hold(), "weightHold"));
-        parts.add(part("season", seasonWords(technique, on), season(technique, trait, on), "weightSeason"));
-        parts.add(part("insurance", "stock left for another try", trait.insurance(), "weightInsurance"));
-        parts.add(part("wood", "buds used", economy(technique), "weightWood"));
+        parts.add(part(
+                "contact",
+                "cambium to be expected",
+                expected(technique, on, joint, contact),
+                FigureName.WEIGHT_CONTACT));
+        parts.add(part("sizes", "sizes it was made for", sizes(technique, trait, on), FigureName.WEIGHT_SIZES));
+        parts.add(part("take", takeWords(technique, on), take(technique, on), FigureName.WEIGHT_TAKE));
+        parts.add(part("skill", skillWords(trait, on), skill(trait, on), FigureName.WEIGHT_SKILL));
+        parts.add(part("hold", "holds itself while it heals", trait.hold(), FigureName.WEIGHT_HOLD));
+        parts.add(part("season", seasonWords(technique, on), season(technique, trait, on), FigureName.WEIGHT_SEASON));
+        parts.add(part("insurance", "stock left for another try", trait.insurance(), FigureName.WEIGHT_INSURANCE));
+        parts.add(part("wood", "buds used", economy(technique), FigureName.WEIGHT_WOOD));
         Favour favour = fit.favours().get(on.scionSpecies().key());
         if (favour != null && favour.techniques().contains(technique.key())) {
-            parts.add(part("favour", favour.why(), 1, "favour"));
+            parts.add(part("favour", favour.why(), 1, FigureName.FAVOUR));
         }
         double score = parts.stream().mapToDouble(p -> p.part() * p.weight()).sum();
         return new Suited(
                 technique.key(), technique.name(), score, contact, parts, reasons(technique, on, contact, trait));
     }
 
-    private ScorePart part(String key, String words, double part, String weight) {
+    private ScorePart part(String key, String words, double part, FigureName weight) {
         return new ScorePart(key, words, part, fit.value(weight));
     }
 
     // A hand strays the less the more it is practised. A bud's area is not a stick's line: it is held down to compare.
     private double expected(Technique technique, BenchCase on, Joint joint, Contact contact) {
-        double stray = fit.value("strayMm") * STRAY.get(on.skill() - 1);
+        double stray = fit.value(FigureName.STRAY_MM) * STRAY.get(on.skill() - 1);
         double share = bench.expectedShare(technique.key(), joint, contact.whole(), stray);
-        return Math.sqrt(technique.group() == Technique.Group.BUD ? share * fit.value("budWorth") : share);
+        return Math.sqrt(technique.group() == Technique.Group.BUD ? share * fit.value(FigureName.BUD_WORTH) : share);
     }
 
     // 1 at the ratios a technique was made for, falling to 0 at the ends of those it bears.
@@ -207,8 +212,8 @@ public final class TechniqueChoice {
     }
 
     private double take(Technique technique, BenchCase on) {
-        double start = fit.value("takeStart");
-        double strength = fit.value("takeStrength");
+        double start = fit.value(FigureName.TAKE_START);
+        double strength = fit.value(FigureName.TAKE_STRENGTH);
         Belief own = on.takes().get(technique.key());
         int tried = on.tried().getOrDefault(technique.key(), 0);
         return own == null ? start : (tried * own.mean() + strength * start) / (tried + strength);

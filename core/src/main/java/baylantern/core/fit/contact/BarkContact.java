@@ -1,6 +1,7 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,7 +34,7 @@ final class BarkContact extends ContactModel {
 
     @Override
     public double usualDepth(Round stock, Round scion, Way way) {
-        return figure("shoulderShare") * scion.cambiumMm() / 2;
+        return figure(FigureName.SHOULDER_SHARE) * scion.cambiumMm() / 2;
     }
 
     @Override

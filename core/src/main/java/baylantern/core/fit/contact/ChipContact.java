@@ -1,6 +1,7 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.List;
 
@@ -29,7 +30,7 @@ final class ChipContact extends AreaModel {
 
     @Override
     public double usualDepth(Round stock, Round scion, Way way) {
-        return Math.max(figure("chipShare") * scion.radiusMm(), scion.barkMm() + 0.5);
+        return Math.max(figure(FigureName.CHIP_SHARE) * scion.radiusMm(), scion.barkMm() + 0.5);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,7 +46,7 @@ final class CleftContact extends WedgeModel {
 
     @Override
     public double usualDepth(Round stock, Round scion, Way way) {
-        return way == Way.PLAIN ? scion.radiusMm() : figure("shoulderShare") * scion.cambiumMm();
+        return way == Way.PLAIN ? scion.radiusMm() : figure(FigureName.SHOULDER_SHARE) * scion.cambiumMm();
     }
 
     @Override

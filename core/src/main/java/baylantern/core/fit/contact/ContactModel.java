@@ -1,6 +1,7 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.List;
 
@@ -20,12 +21,12 @@ public abstract class ContactModel {
         return key;
     }
 
-    final double figure(String name) {
+    final double figure(FigureName name) {
         return rules.value(name);
     }
 
     final double near() {
-        return rules.value("nearMm");
+        return rules.value(FigureName.NEAR_MM);
     }
 
     /** Ways in which it is cut, the usual one first. */

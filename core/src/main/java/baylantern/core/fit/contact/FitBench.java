@@ -2,6 +2,7 @@ package baylantern.core.fit.contact;
 
 import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import baylantern.core.rules.Plain;
 import baylantern.core.rules.Rulebook;
@@ -169,7 +170,7 @@ public final class FitBench {
         Placing at = joint.placing();
         Contact contact = model.contact(joint);
         double bestAt = OffsetSearch.best(model, joint, wrap);
-        double tilt = at.tiltDeg() == 0 ? fit.value("tryTilt") : 0;
+        double tilt = at.tiltDeg() == 0 ? fit.value(FigureName.TRY_TILT) : 0;
         double flush = Math.copySign(joint.bigR() - joint.r(), at.offsetMm() == 0 ? wrap.side : at.offsetMm());
         return new Measured(
                 contact,

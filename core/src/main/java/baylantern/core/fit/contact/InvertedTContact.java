@@ -1,5 +1,6 @@
 package baylantern.core.fit.contact;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 
 /**
@@ -14,7 +15,7 @@ final class InvertedTContact extends TBudContact {
 
     @Override
     Span bud(Joint joint) {
-        return new Span((1 - figure("shieldShare")) * joint.length(), joint.length());
+        return new Span((1 - figure(FigureName.SHIELD_SHARE)) * joint.length(), joint.length());
     }
 
     @Override

@@ -1,6 +1,7 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.List;
 
@@ -34,7 +35,7 @@ final class OffsetCleftContact extends WedgeModel {
 
     @Override
     public double usualDepth(Round stock, Round scion, Way way) {
-        return figure("shoulderShare") * scion.cambiumMm() / 2;
+        return figure(FigureName.SHOULDER_SHARE) * scion.cambiumMm() / 2;
     }
 
     @Override
@@ -55,9 +56,9 @@ final class OffsetCleftContact extends WedgeModel {
     @Override
     List<Face> faces(Joint joint) {
         double length = joint.length();
-        double back = figure("backShare") * length;
+        double back = figure(FigureName.BACK_SHARE) * length;
         double top = Math.min(joint.placing().depthMm(), joint.r());
-        double tip = figure("tipShare") * joint.c();
+        double tip = figure(FigureName.TIP_SHARE) * joint.c();
         double slope = -(joint.r() - tip) / back;
         return List.of(
                 new Face(top, -(top + tip) / length, 0, length),
@@ -75,7 +76,7 @@ final class OffsetCleftContact extends WedgeModel {
                 CutStep.mm("split", "Split depth", joint.length() + 2),
                 CutStep.mm("offcentre", "Split off centre", split(joint)),
                 CutStep.mm("wedge", "Long face, one stroke", joint.length()),
-                CutStep.mm("back", "Back cut", figure("backShare") * joint.length()),
+                CutStep.mm("back", "Back cut", figure(FigureName.BACK_SHARE) * joint.length()),
                 showing());
     }
 }

@@ -1,6 +1,7 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.List;
 
@@ -25,7 +26,7 @@ abstract class SideModel extends ContactModel {
 
     /** How far the scion's face lies from its axis, mm. */
     double scionLevel(Round scion) {
-        return figure("faceShare") * scion.cambiumMm();
+        return figure(FigureName.FACE_SHARE) * scion.cambiumMm();
     }
 
     /** How far the stock's face lies from its axis, mm. */

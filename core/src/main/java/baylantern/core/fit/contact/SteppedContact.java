@@ -1,6 +1,7 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.List;
 
@@ -24,7 +25,7 @@ final class SteppedContact extends SlopeModel {
     }
 
     private double notch(Joint joint) {
-        return figure("notchShare") * 2 * Math.min(joint.bigR(), joint.r());
+        return figure(FigureName.NOTCH_SHARE) * 2 * Math.min(joint.bigR(), joint.r());
     }
 
     @Override

@@ -1,6 +1,7 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.List;
 
@@ -40,12 +41,12 @@ class TBudContact extends AreaModel {
     @Override
     public double usualDepth(Round stock, Round scion, Way way) {
         double wood = way == Way.THICK ? 2 : 1;
-        return Math.min(scion.barkMm() + wood * figure("shieldMm"), 0.9 * scion.radiusMm());
+        return Math.min(scion.barkMm() + wood * figure(FigureName.SHIELD_MM), 0.9 * scion.radiusMm());
     }
 
     @Override
     Span bud(Joint joint) {
-        return new Span(0, figure("shieldShare") * joint.length());
+        return new Span(0, figure(FigureName.SHIELD_SHARE) * joint.length());
     }
 
     @Override
@@ -57,7 +58,7 @@ class TBudContact extends AreaModel {
 
     @Override
     double window(Joint joint, double z) {
-        double lifted = figure("liftShare") * joint.bigC();
+        double lifted = figure(FigureName.LIFT_SHARE) * joint.bigC();
         double delta = Math.min(near(), joint.bigC());
         double flat = Math.sqrt(2 * joint.bigC() * delta - delta * delta);
         return joint.placing().way() == Way.THICK ? Math.min(lifted, flat) : lifted;
@@ -81,7 +82,7 @@ class TBudContact extends AreaModel {
 
     @Override
     void opening(Sketch sketch, Joint joint) {
-        double half = figure("liftShare") * joint.bigC();
+        double half = figure(FigureName.LIFT_SHARE) * joint.bigC();
         double bar = crossbar(joint);
         sketch.line(Part.CUT, new double[] {-half, bar, half, bar});
         sketch.line(Part.CUT, new double[] {0, 0, 0, joint.length()});
@@ -94,7 +95,7 @@ class TBudContact extends AreaModel {
                 CutStep.mm(
                         "bar",
                         "Crossbar" + (crossbar(joint) > 0 ? ", below" : ", above"),
-                        2 * figure("liftShare") * joint.bigC()),
+                        2 * figure(FigureName.LIFT_SHARE) * joint.bigC()),
                 CutStep.mm("shield", "Shield long", bud(joint).length()),
                 CutStep.mm("deep", "Shield deep at the bud", joint.placing().depthMm()));
     }

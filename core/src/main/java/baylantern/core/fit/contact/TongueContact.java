@@ -1,5 +1,6 @@
 package baylantern.core.fit.contact;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +30,7 @@ final class TongueContact extends SlopeModel {
         List<Meets> lines = new ArrayList<>();
         lines.add(new SlopePair(scion(joint, joint.c()), stock(joint, joint.bigC()), 0, joint.length(), near()));
         double from = start(joint);
-        double to = from + figure("tongueShare") * joint.length();
+        double to = from + figure(FigureName.TONGUE_SHARE) * joint.length();
         double lean = joint.placing().lean();
         double middle = joint.placing().offsetMm() - lean * joint.length() / 2;
         for (int face = 0; face < 2; face++) {
@@ -43,11 +44,11 @@ final class TongueContact extends SlopeModel {
     }
 
     private double start(Joint joint) {
-        return figure("tongueStart") * joint.length();
+        return figure(FigureName.TONGUE_START) * joint.length();
     }
 
     private double level(double radius) {
-        return radius - 2 * figure("tongueStart") * radius;
+        return radius - 2 * figure(FigureName.TONGUE_START) * radius;
     }
 
     @Override
@@ -69,6 +70,6 @@ final class TongueContact extends SlopeModel {
                 CutStep.mm("slope", "Slope on the stock, one stroke", joint.length()),
                 CutStep.mm("own", "Slope on the scion, one stroke", joint.length()),
                 CutStep.mm("tongueAt", "Tongue starts below the top", start(joint)),
-                CutStep.mm("tongue", "Tongue, split by rocking", figure("tongueShare") * joint.length()));
+                CutStep.mm("tongue", "Tongue, split by rocking", figure(FigureName.TONGUE_SHARE) * joint.length()));
     }
 }

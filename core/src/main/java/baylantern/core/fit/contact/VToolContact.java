@@ -1,6 +1,7 @@
 package baylantern.core.fit.contact;
 
 import baylantern.core.fit.Round;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.List;
 
@@ -44,7 +45,7 @@ final class VToolContact extends WedgeModel {
     }
 
     private double tangent() {
-        return Math.tan(Math.toRadians(figure("toolAngle") / 2));
+        return Math.tan(Math.toRadians(figure(FigureName.TOOL_ANGLE) / 2));
     }
 
     @Override
@@ -108,6 +109,11 @@ final class VToolContact extends WedgeModel {
     public List<CutStep> cuts(Joint joint) {
         return List.of(
                 CutStep.mm("wedge", "Length the tool cuts", joint.length()),
-                new CutStep("angle", "Angle of the tool", figure("toolAngle"), figure("toolAngle"), true));
+                new CutStep(
+                        "angle",
+                        "Angle of the tool",
+                        figure(FigureName.TOOL_ANGLE),
+                        figure(FigureName.TOOL_ANGLE),
+                        true));
     }
 }

@@ -1,5 +1,6 @@
 package baylantern.core.fit.contact;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,7 +24,7 @@ final class VeneerContact extends SideModel {
     }
 
     private double foot(Joint joint) {
-        return figure("footShare") * joint.length();
+        return figure(FigureName.FOOT_SHARE) * joint.length();
     }
 
     @Override

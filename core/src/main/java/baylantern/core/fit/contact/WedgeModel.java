@@ -1,5 +1,6 @@
 package baylantern.core.fit.contact;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.ArrayList;
 import java.util.List;
@@ -163,6 +164,6 @@ abstract class WedgeModel extends ContactModel {
     }
 
     private double showingLow() {
-        return figure("showingMm") - 0.5;
+        return figure(FigureName.SHOWING_MM) - 0.5;
     }
 }

@@ -1,6 +1,7 @@
 package baylantern.core.fit.limb;
 
 import baylantern.core.fit.FitRefused;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import baylantern.core.rules.Plain;
 import java.util.ArrayList;
@@ -112,7 +113,7 @@ public final class LimbPlan {
     }
 
     private int third(int limbs, int open) {
-        return Math.min(open, Math.max(1, (int) Math.round(rules.value("thirdShare") * limbs)));
+        return Math.min(open, Math.max(1, (int) Math.round(rules.value(FigureName.THIRD_SHARE) * limbs)));
     }
 
     private LimbStep step(
@@ -141,25 +142,25 @@ public final class LimbPlan {
     }
 
     private @Nullable String unfit(Limb limb) {
-        if (limb.heightMm() > rules.value("reachMm")) {
+        if (limb.heightMm() > rules.value(FigureName.REACH_MM)) {
             return "at " + Plain.number(limb.heightMm()) + " mm it is beyond reach, "
-                    + Plain.number(rules.value("reachMm")) + " mm";
+                    + Plain.number(rules.value(FigureName.REACH_MM)) + " mm";
         }
-        if (limb.diameterMm() > rules.value("limbThickestMm")) {
+        if (limb.diameterMm() > rules.value(FigureName.LIMB_THICKEST_MM)) {
             return Plain.number(limb.diameterMm()) + " mm is thicker than heals well, "
-                    + Plain.number(rules.value("limbThickestMm")) + " mm";
+                    + Plain.number(rules.value(FigureName.LIMB_THICKEST_MM)) + " mm";
         }
-        return limb.diameterMm() < rules.value("limbThinnestMm")
+        return limb.diameterMm() < rules.value(FigureName.LIMB_THINNEST_MM)
                 ? Plain.number(limb.diameterMm()) + " mm is thinner than bears a graft, "
-                        + Plain.number(rules.value("limbThinnestMm")) + " mm"
+                        + Plain.number(rules.value(FigureName.LIMB_THINNEST_MM)) + " mm"
                 : null;
     }
 
     /** One scion for each stretch of rim, one at least. */
     int scions(Limb limb) {
         double rim = Math.PI * limb.diameterMm();
-        int wanted = (int) Math.ceil(rim / rules.value("scionEveryMm"));
-        return Math.max(1, Math.min(wanted, (int) rules.value("mostScions")));
+        int wanted = (int) Math.ceil(rim / rules.value(FigureName.SCION_EVERY_MM));
+        return Math.max(1, Math.min(wanted, (int) rules.value(FigureName.MOST_SCIONS)));
     }
 
     private static final double CLEFT_MOST_MM = 40;
@@ -179,7 +180,7 @@ public final class LimbPlan {
                 Math.PI * limb.diameterMm(),
                 scions,
                 scions == 1 ? "scion" : "scions",
-                Plain.number(rules.value("scionEveryMm")));
+                Plain.number(rules.value(FigureName.SCION_EVERY_MM)));
     }
 
     private static Limb nurse(List<Limb> limbs, boolean northern) {
@@ -220,13 +221,13 @@ public final class LimbPlan {
 
     /** How good a set of limbs is to graft, higher is better. */
     double worth(List<Limb> set) {
-        double thin = rules.value("limbThinnestMm");
-        double thick = rules.value("limbThickestMm");
+        double thin = rules.value(FigureName.LIMB_THINNEST_MM);
+        double thick = rules.value(FigureName.LIMB_THICKEST_MM);
         double middle = (thin + thick) / 2;
         double sum = 0;
         for (Limb limb : set) {
             sum += 1 - Math.abs(limb.diameterMm() - middle) / (thick - middle);
-            sum += 1 - limb.heightMm() / rules.value("reachMm");
+            sum += 1 - limb.heightMm() / rules.value(FigureName.REACH_MM);
         }
         return set.size() < 2 ? sum : sum + set.size() * narrowest(set) * set.size() / TURN;
     }

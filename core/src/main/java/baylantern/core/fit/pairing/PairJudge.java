@@ -4,6 +4,7 @@ import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Round;
 import baylantern.core.fit.choice.BenchCase;
 import baylantern.core.fit.choice.TechniqueChoice;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import java.util.List;
 import java.util.Map;
@@ -83,6 +84,6 @@ public final class PairJudge implements Pairing.Judge {
     private double spoilt(Round scion, Round stock) {
         double thin = Math.min(scion.radiusMm(), stock.radiusMm());
         double over = Math.max(scion.radiusMm(), stock.radiusMm()) / thin - 1;
-        return Math.min(1, rules.value("pairSpoil") * over * over);
+        return Math.min(1, rules.value(FigureName.PAIR_SPOIL) * over * over);
     }
 }

@@ -1,5 +1,6 @@
 package baylantern.core.season.flush;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Species;
 import baylantern.core.season.warmth.DailySums;
@@ -24,10 +25,10 @@ public record BudWarmth(double baseC, double upperC, double holdC, int holdDays)
     /** The figures of a species. */
     public static BudWarmth of(Species species, FlushRules rules) {
         return new BudWarmth(
-                species.figure("base").value(),
-                species.figure("upper").value(),
-                species.figure("winterHold").value(),
-                (int) rules.value("holdDays"));
+                species.figure(FigureName.BASE).value(),
+                species.figure(FigureName.UPPER).value(),
+                species.figure(FigureName.WINTER_HOLD).value(),
+                (int) rules.value(FigureName.HOLD_DAYS));
     }
 
     /** Degree-days of one day, hold or not. */

@@ -1,6 +1,7 @@
 package baylantern.core.season.flush;
 
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -115,7 +116,7 @@ public final class FlushForecaster {
 
     // Once a flush has begun, twigs still at rest are only late, and say nothing of where the tree stands.
     private List<BudStage> telling(CanopyShares canopy) {
-        boolean begun = canopy.active() >= rules.value("swellShare");
+        boolean begun = canopy.active() >= rules.value(FigureName.SWELL_SHARE);
         return canopy.present().stream()
                 .filter(stage -> !begun || stage.active())
                 .toList();

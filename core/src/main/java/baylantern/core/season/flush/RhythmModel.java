@@ -1,6 +1,7 @@
 package baylantern.core.season.flush;
 
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import java.util.HashMap;
 import java.util.List;
@@ -48,9 +49,9 @@ public final class RhythmModel {
     /** Learns from every interval seen on the farm's trees of one species. */
     public RhythmModel(Figure swellToSwell, FlushRules rules, List<Interval> intervals) {
         this.priorLog = Math.log(swellToSwell.value());
-        this.farmVariance = square(rules.value("farmSpread"));
-        this.plantVariance = square(rules.value("plantSpread"));
-        this.cycleVariance = square(rules.value("cycleSpread"));
+        this.farmVariance = square(rules.value(FigureName.FARM_SPREAD));
+        this.plantVariance = square(rules.value(FigureName.PLANT_SPREAD));
+        this.cycleVariance = square(rules.value(FigureName.CYCLE_SPREAD));
         for (int pass = 0; pass < PASSES; pass++) {
             learn(intervals);
         }

@@ -1,5 +1,6 @@
 package baylantern.core.season.warmth;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
@@ -10,24 +11,29 @@ import java.util.function.ToDoubleFunction;
 /** Finds the dangers in the days after a graft. */
 public final class Hazards {
 
-    private static final int RAIN_DAYS = 3;
-    private static final double FROST_PER_C = 0.35;
-    private static final double HEAT_PER_C = 0.25;
-    private static final double DRY_PER_INDEX = 4;
-    private static final double RAIN_PER_MM = 0.02;
-    private static final double LEAST = 0.25;
-
     private final double coldC;
     private final double heatC;
     private final double dryIndex;
     private final double rainMm;
+    private final int rainDays;
+    private final double frostPerC;
+    private final double heatPerC;
+    private final double dryPerIndex;
+    private final double rainPerMm;
+    private final double leastDanger;
 
     /** Limits: the cold limit of the species in °C, the rest from the rulebook. */
     public Hazards(double coldLimitC, FlushRules rules) {
         this.coldC = coldLimitC;
-        this.heatC = rules.value("heat");
-        this.dryIndex = rules.value("hotDry");
-        this.rainMm = rules.value("heavyRain");
+        this.heatC = rules.value(FigureName.HEAT);
+        this.dryIndex = rules.value(FigureName.HOT_DRY);
+        this.rainMm = rules.value(FigureName.HEAVY_RAIN);
+        this.rainDays = (int) rules.value(FigureName.RAIN_DAYS);
+        this.frostPerC = rules.value(FigureName.FROST_PER_C);
+        this.heatPerC = rules.value(FigureName.HEAT_PER_C);
+        this.dryPerIndex = rules.value(FigureName.DRY_PER_INDEX);
+        this.rainPerMm = rules.value(FigureName.RAIN_PER_MM);
+        this.leastDanger = rules.value(FigureName.LEAST_DANGER);
     }
 
     /** Every danger in the days after a graft, the first of them the day of grafting. */
@@ -36,7 +42,7 @@ public final class Hazards {
         add(found, Hazard.Kind.FROST, days, this::frost, "a padded sleeve over the union, or wait");
         add(found, Hazard.Kind.HEAT, days, this::heat, "shade, and foil outdoors");
         add(found, Hazard.Kind.HOT_DRY_WIND, days, this::dry, "a bag with air in it, out of the wind, water the stock");
-        List<WeatherDay> firstDays = days.subList(0, Math.min(RAIN_DAYS, days.size()));
+        List<WeatherDay> firstDays = days.subList(0, Math.min(rainDays, days.size()));
         add(found, Hazard.Kind.HEAVY_RAIN, firstDays, this::rain, "a rain cap over the cut, inverted T for buds");
         return List.copyOf(found);
     }
@@ -63,7 +69,7 @@ public final class Hazards {
             left[t] = (1 - worst(severity[0], t, ahead))
                     * (1 - worst(severity[1], t, ahead))
                     * (1 - worst(severity[2], t, ahead))
-                    * (1 - worst(severity[3], t, Math.min(RAIN_DAYS, ahead)));
+                    * (1 - worst(severity[3], t, Math.min(rainDays, ahead)));
         }
         return left;
     }
@@ -94,23 +100,23 @@ public final class Hazards {
 
     /** Severity of cold on a day, 0 to 1: it begins at the limit. */
     double frost(WeatherDay day) {
-        return grown(coldC - day.minC(), FROST_PER_C);
+        return grown(coldC - day.minC(), frostPerC);
     }
 
     double heat(WeatherDay day) {
-        return grown(day.maxC() - heatC, HEAT_PER_C);
+        return grown(day.maxC() - heatC, heatPerC);
     }
 
     double dry(WeatherDay day) {
-        return grown(Drying.index(day) - dryIndex, DRY_PER_INDEX);
+        return grown(Drying.index(day) - dryIndex, dryPerIndex);
     }
 
     double rain(WeatherDay day) {
-        return grown(day.rainMm() - rainMm, RAIN_PER_MM);
+        return grown(day.rainMm() - rainMm, rainPerMm);
     }
 
     // From a first quarter at the limit up to one, the steeper the farther beyond.
-    private static double grown(double beyond, double perUnit) {
-        return beyond > 0 ? Math.min(1, LEAST + perUnit * beyond) : 0;
+    private double grown(double beyond, double perUnit) {
+        return beyond > 0 ? Math.min(1, leastDanger + perUnit * beyond) : 0;
     }
 }

@@ -1,5 +1,6 @@
 package baylantern.core.season.warmth;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Species;
 
 /**
@@ -25,9 +26,9 @@ public record HealingRate(double leastC, double bestC, double mostC) {
     /** The curve of a species from the rulebook. */
     public static HealingRate of(Species species) {
         return new HealingRate(
-                species.figure("healingLeast").value(),
-                species.figure("healingBest").value(),
-                species.figure("healingMost").value());
+                species.figure(FigureName.HEALING_LEAST).value(),
+                species.figure(FigureName.HEALING_BEST).value(),
+                species.figure(FigureName.HEALING_MOST).value());
     }
 
     /** The rate at one temperature, °C. */

@@ -1,5 +1,6 @@
 package baylantern.core.season.window;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Species;
 import baylantern.core.season.warmth.Hazards;
@@ -28,8 +29,8 @@ public final class GraftSky {
     public GraftSky(Species species, FlushRules rules, Climate climate, WeatherYears years, int days) {
         HealingRate rate = HealingRate.of(species);
         this.years = years;
-        this.ahead = (int) rules.value("healingAhead");
-        this.hazards = new Hazards(species.figure("coldLimit").value(), rules);
+        this.ahead = (int) rules.value(FigureName.HEALING_AHEAD);
+        this.hazards = new Hazards(species.figure(FigureName.COLD_LIMIT).value(), rules);
         this.best = bestMonth(rate, climate);
         this.healing = new double[years.runs()][days];
         this.safety = new double[years.runs()][days];

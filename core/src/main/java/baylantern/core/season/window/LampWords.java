@@ -1,6 +1,7 @@
 package baylantern.core.season.window;
 
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.warmth.Hazard;
@@ -31,7 +32,8 @@ final class LampWords {
     }
 
     private Wick wick(double score, String words) {
-        return new Wick(Wick.level(score, rules.value("litFrom"), rules.value("lowFrom")), score, words);
+        return new Wick(
+                Wick.level(score, rules.value(FigureName.LIT_FROM), rules.value(FigureName.LOW_FROM)), score, words);
     }
 
     private static String stock(Growth stock) {

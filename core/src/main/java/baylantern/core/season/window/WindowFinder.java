@@ -1,6 +1,7 @@
 package baylantern.core.season.window;
 
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.FlushRules.WoodRule;
 import baylantern.core.rules.Technique;
@@ -20,9 +21,6 @@ import org.jspecify.annotations.Nullable;
  * month × risk. What is shown is the mean over the runs; the share of runs with all wicks lit is how sure it is.
  */
 public final class WindowFinder {
-
-    /** Pinched wood is as good as swelling wood, nearly. */
-    private static final double PINCHED = 0.9;
 
     private final FlushRules rules;
     private final GraftSky sky;
@@ -102,10 +100,11 @@ public final class WindowFinder {
     }
 
     // Mature wood pinched in time swells by the day; wood that has begun by itself is what it is.
-    private static Map<BudStage, Double> pinched(Map<BudStage, Double> ready) {
+    private Map<BudStage, Double> pinched(Map<BudStage, Double> ready) {
+        double score = rules.value(FigureName.PINCHED);
         Map<BudStage, Double> pinched = new EnumMap<>(ready);
-        pinched.merge(BudStage.M, PINCHED, Math::max);
-        pinched.merge(BudStage.R, PINCHED, Math::max);
+        pinched.merge(BudStage.M, score, Math::max);
+        pinched.merge(BudStage.R, score, Math::max);
         return pinched;
     }
 
@@ -119,7 +118,7 @@ public final class WindowFinder {
     }
 
     private boolean lit(double score) {
-        return score >= rules.value("litFrom");
+        return score >= rules.value(FigureName.LIT_FROM);
     }
 
     private List<GraftWindow> windows(List<WindowDay> days, boolean[][] lit) {

@@ -8,6 +8,7 @@ import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.fit.choice.TechniqueChoice.Suited;
 import baylantern.core.fit.choice.TechniqueChoice.Unsuited;
 import baylantern.core.fit.choice.TechniqueChoice.Weighed;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
@@ -76,8 +77,9 @@ class TechniqueChoiceTest {
 
     @Test
     void weightsOfTheScoreAddToOne() {
-        double sum = List.of("Contact", "Sizes", "Hold", "Take", "Skill", "Season", "Insurance", "Wood").stream()
-                .mapToDouble(name -> RULES.fit().value("weight" + name))
+        double sum = java.util.Arrays.stream(FigureName.values())
+                .filter(name -> name.key().startsWith("weight"))
+                .mapToDouble(name -> RULES.fit().value(name))
                 .sum();
         assertThat(sum).isEqualTo(1, org.assertj.core.api.Assertions.within(1e-9));
     }

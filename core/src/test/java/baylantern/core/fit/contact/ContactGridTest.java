@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import baylantern.core.fit.Round;
 import baylantern.core.fit.contact.FitBench.Wish;
 import baylantern.core.fit.contact.FitBench.Wrap;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
@@ -22,7 +23,7 @@ class ContactGridTest {
     private static final Rulebook RULES = Rulebook.shipped();
     private static final FitRules FIT = RULES.fit();
     private static final FitBench BENCH = new FitBench(RULES);
-    private static final double NEAR = FIT.value("nearMm");
+    private static final double NEAR = FIT.value(FigureName.NEAR_MM);
     private static final int STEPS = 40_000;
     private static final int FEW = 1500;
 
@@ -99,7 +100,7 @@ class ContactGridTest {
             case "side-splice" -> sides(j, 0, length, sloping(j));
             case "bark" -> bark(j);
             case "t-bud" -> bud(j, 0);
-            case "inverted-t" -> bud(j, (1 - FIT.value("shieldShare")) * length);
+            case "inverted-t" -> bud(j, (1 - FIT.value(FigureName.SHIELD_SHARE)) * length);
             case "chip" -> chip(j);
             default -> throw new IllegalArgumentException(key);
         };
@@ -138,8 +139,8 @@ class ContactGridTest {
 
     private static double offsetCleft(Joint j) {
         Placing p = j.placing();
-        double tip = FIT.value("tipShare") * j.scion().cambiumMm();
-        double back = FIT.value("backShare") * p.cutMm();
+        double tip = FIT.value(FigureName.TIP_SHARE) * j.scion().cambiumMm();
+        double back = FIT.value(FigureName.BACK_SHARE) * p.cutMm();
         double start = p.cutMm() - back;
         double end = half(j.stock().cambiumMm(), p.splitMm());
         DoubleUnaryOperator front = z -> p.depthMm() - (p.depthMm() + tip) * z / p.cutMm();
@@ -164,7 +165,7 @@ class ContactGridTest {
     }
 
     private static double vTool(Joint j) {
-        double slope = Math.tan(Math.toRadians(FIT.value("toolAngle") / 2));
+        double slope = Math.tan(Math.toRadians(FIT.value(FigureName.TOOL_ANGLE) / 2));
         double length = j.placing().cutMm();
         double sum = 0;
         for (int side = -1; side <= 1; side += 2) {
@@ -235,7 +236,7 @@ class ContactGridTest {
     }
 
     private static double stepped(Joint j) {
-        double notch = FIT.value("notchShare")
+        double notch = FIT.value(FigureName.NOTCH_SHARE)
                 * 2
                 * Math.min(j.stock().radiusMm(), j.scion().radiusMm());
         double length = j.placing().cutMm();
@@ -244,7 +245,7 @@ class ContactGridTest {
 
     private static double tongues(Joint j) {
         double length = j.placing().cutMm();
-        double s = FIT.value("tongueStart");
+        double s = FIT.value(FigureName.TONGUE_START);
         double end = half(j.stock().cambiumMm(), j.stock().radiusMm() * (1 - 2 * s));
         double own = half(j.scion().cambiumMm(), j.scion().radiusMm() * (1 - 2 * s));
         double sum = 0;
@@ -253,7 +254,7 @@ class ContactGridTest {
             sum += 2
                     * count(
                             s * length,
-                            (s + FIT.value("tongueShare")) * length,
+                            (s + FIT.value(FigureName.TONGUE_SHARE)) * length,
                             z -> j.placing().offsetMm() + lean(j) * (z - length / 2) + way * (own - end),
                             NEAR);
         }
@@ -267,8 +268,9 @@ class ContactGridTest {
     private static Widths flat(Joint j) {
         double stock =
                 half(j.stock().cambiumMm(), j.stock().radiusMm() - j.placing().depthMm());
-        double scion =
-                half(j.scion().cambiumMm(), FIT.value("faceShare") * j.scion().cambiumMm());
+        double scion = half(
+                j.scion().cambiumMm(),
+                FIT.value(FigureName.FACE_SHARE) * j.scion().cambiumMm());
         return (side, z) -> side * (scion - stock);
     }
 
@@ -338,9 +340,9 @@ class ContactGridTest {
     }
 
     private static double bud(Joint j, double from) {
-        double length = FIT.value("shieldShare") * j.placing().cutMm();
+        double length = FIT.value(FigureName.SHIELD_SHARE) * j.placing().cutMm();
         double wood = j.stock().cambiumMm();
-        double lifted = FIT.value("liftShare") * wood;
+        double lifted = FIT.value(FigureName.LIFT_SHARE) * wood;
         return cells(j.stock().radiusMm() + 2, length, (x, z) -> {
             double axis =
                     j.placing().offsetMm() + lean(j) * (from + z - j.placing().cutMm() / 2);

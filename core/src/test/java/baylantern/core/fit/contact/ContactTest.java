@@ -9,6 +9,7 @@ import baylantern.core.fit.Round;
 import baylantern.core.fit.contact.FitBench.Wish;
 import baylantern.core.fit.contact.FitBench.Wrap;
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
 import baylantern.core.rules.Rulebook;
 import java.util.HashMap;
@@ -135,7 +136,7 @@ class ContactTest {
         assertThat(measured.contact().met()).isZero();
         assertThat(measured.tilted().met()).isPositive();
         // Each of the two edges crosses over 2·δ/tan of the angle.
-        double each = 2 * RULES.fit().value("nearMm") / Math.tan(Math.toRadians(6));
+        double each = 2 * RULES.fit().value(FigureName.NEAR_MM) / Math.tan(Math.toRadians(6));
         Joint crossing = past.at(past.placing().tilt(6));
         assertThat(BENCH.model("approach").contact(crossing).met()).isCloseTo(2 * each, within(0.01));
     }

@@ -10,6 +10,7 @@ import baylantern.core.fit.choice.TechniqueChoice;
 import baylantern.core.fit.pairing.Pairing.Piece;
 import baylantern.core.fit.pairing.Pairing.Solution;
 import baylantern.core.fit.pairing.Pairing.Worth;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.Rulebook;
 import java.util.ArrayList;
@@ -74,7 +75,8 @@ class PairJudgeTest {
         Worth thin = worth(any, 5.5, 9);
         assertThat(Pairing.cost(equal)).isLessThan(Pairing.cost(thin));
         assertThat(equal.spoilt()).isZero();
-        assertThat(thin.spoilt()).isCloseTo(RULES.fit().value("pairSpoil") * Math.pow(9 / 5.5 - 1, 2), within(1e-9));
+        assertThat(thin.spoilt())
+                .isCloseTo(RULES.fit().value(FigureName.PAIR_SPOIL) * Math.pow(9 / 5.5 - 1, 2), within(1e-9));
     }
 
     @Test
@@ -119,7 +121,7 @@ class PairJudgeTest {
                 sticks,
                 stems,
                 judge("avocado", Slips.NO, Needs.STICK, false, "cleft", "whip", "whip-tongue"),
-                RULES.fit().value("pairLeast"),
+                RULES.fit().value(FigureName.PAIR_LEAST),
                 Set.of(),
                 Set.of(),
                 n -> {},

@@ -13,6 +13,7 @@ import baylantern.core.fit.pairing.Pairing.Bond;
 import baylantern.core.fit.pairing.Pairing.Piece;
 import baylantern.core.fit.pairing.Pairing.Solution;
 import baylantern.core.fit.pairing.Pairing.Worth;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.Rulebook;
 import java.util.ArrayList;
@@ -32,7 +33,7 @@ import org.junit.jupiter.api.Test;
 class PairingTest {
 
     private static final Rulebook RULES = Rulebook.shipped();
-    private static final double LEAST = RULES.fit().value("pairLeast");
+    private static final double LEAST = RULES.fit().value(FigureName.PAIR_LEAST);
 
     @Test
     void theWorkedMatrixCostsFive() {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -101,7 +102,7 @@ class AnyNotesTest {
 
     @Property(tries = 150)
     void swellsRiseAndLieBetweenNotes(@ForAll("notes") List<BudNote> notes) {
-        List<Swell> swells = Swells.in(notes, FLUSH.value("swellShare"));
+        List<Swell> swells = Swells.in(notes, FLUSH.value(FigureName.SWELL_SHARE));
         LocalDate first =
                 notes.stream().map(BudNote::day).min(Comparator.naturalOrder()).orElseThrow();
         LocalDate last =
@@ -144,8 +145,9 @@ class AnyNotesTest {
             BudWarmth warmth = BudWarmth.of(mango(), FLUSH);
             this.sums = warmth.along(weather, TODAY.minusDays(1000), TODAY.plusDays(900));
             this.runs = WarmthRuns.of(warmth, weather, years, TODAY.minusDays(1000));
-            this.swells = Swells.in(notes, FLUSH.value("swellShare"));
-            this.model = new RhythmModel(mango().figure("swellToSwell"), FLUSH, Intervals.of(1, swells, sums));
+            this.swells = Swells.in(notes, FLUSH.value(FigureName.SWELL_SHARE));
+            this.model =
+                    new RhythmModel(mango().figure(FigureName.SWELL_TO_SWELL), FLUSH, Intervals.of(1, swells, sums));
         }
 
         Outlook outlook() {
@@ -193,7 +195,7 @@ class AnyNotesTest {
         BudWarmth warmth = BudWarmth.of(mango(), FLUSH);
         WarmthRuns runs = WarmthRuns.of(warmth, MILD, winter, december.minusDays(400));
         List<BudNote> notes = List.of(BudNote.of(december.minusDays(1), CanopyShares.all(BudStage.R)));
-        Rhythm prior = new RhythmModel(mango().figure("swellToSwell"), FLUSH, List.of()).prior();
+        Rhythm prior = new RhythmModel(mango().figure(FigureName.SWELL_TO_SWELL), FLUSH, List.of()).prior();
         DayRange next = new FlushForecaster(runs, FLUSH)
                 .forecast(prior, List.of(), notes, 1)
                 .orElseThrow()

@@ -2,6 +2,7 @@ package baylantern.core.season.flush;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -33,7 +34,7 @@ class ForecastTest {
         for (SyntheticFarm.Tree tree : farm.trees) {
             List<BudNote> notes =
                     tree.notes().stream().filter(n -> n.day().isBefore(until)).toList();
-            all.addAll(Intervals.of(tree.id(), Swells.in(notes, FLUSH.value("swellShare")), farm.warmth));
+            all.addAll(Intervals.of(tree.id(), Swells.in(notes, FLUSH.value(FigureName.SWELL_SHARE)), farm.warmth));
         }
         return all;
     }
@@ -50,7 +51,7 @@ class ForecastTest {
         WeatherYears years = WeatherYears.draw(known, today, 200, 500, 5);
         WarmthRuns runs = WarmthRuns.of(BudWarmth.of(species, FLUSH), known, years, SyntheticFarm.START);
         FlushForecaster forecaster = new FlushForecaster(runs, FLUSH);
-        RhythmModel model = new RhythmModel(species.figure("swellToSwell"), FLUSH, intervals(farm, today));
+        RhythmModel model = new RhythmModel(species.figure(FigureName.SWELL_TO_SWELL), FLUSH, intervals(farm, today));
         List<Trial> trials = new ArrayList<>();
         for (SyntheticFarm.Tree tree : farm.trees) {
             List<BudNote> notes =
@@ -60,7 +61,7 @@ class ForecastTest {
                     .filter(d -> d.isAfter(seen))
                     .findFirst()
                     .orElse(null);
-            List<Swell> swells = Swells.in(notes, FLUSH.value("swellShare"));
+            List<Swell> swells = Swells.in(notes, FLUSH.value(FigureName.SWELL_SHARE));
             if (truth == null) {
                 continue;
             }
@@ -114,7 +115,7 @@ class ForecastTest {
         Species species = species("avocado");
         SyntheticFarm farm = new SyntheticFarm(species, FLUSH, 31.4, 40, DAYS, 9, 11);
         List<Interval> intervals = intervals(farm, SyntheticFarm.START.plusDays(DAYS));
-        RhythmModel model = new RhythmModel(species.figure("swellToSwell"), FLUSH, intervals);
+        RhythmModel model = new RhythmModel(species.figure(FigureName.SWELL_TO_SWELL), FLUSH, intervals);
         Backtest.Result result = new Backtest(BudWarmth.of(species, FLUSH), farm.climate, 3).of(model, intervals);
         assertThat(result.flushes()).isGreaterThan(300);
         assertThat(result.meanErrorDays()).isLessThan(result.priorErrorDays());

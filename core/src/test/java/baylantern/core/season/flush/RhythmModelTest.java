@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
@@ -24,9 +25,9 @@ class RhythmModelTest {
 
     // Sums prior × likelihood over farm mean and plant mean: the posterior without any algebra.
     private static double[] byGrid(double[] own, double[] other) {
-        double farm = RULES.value("farmSpread");
-        double plant = RULES.value("plantSpread");
-        double seen = Math.sqrt(RULES.value("cycleSpread") * RULES.value("cycleSpread") + 0.002);
+        double farm = RULES.value(FigureName.FARM_SPREAD);
+        double plant = RULES.value(FigureName.PLANT_SPREAD);
+        double seen = Math.sqrt(RULES.value(FigureName.CYCLE_SPREAD) * RULES.value(FigureName.CYCLE_SPREAD) + 0.002);
         double mass = 0;
         double mean = 0;
         double square = 0;

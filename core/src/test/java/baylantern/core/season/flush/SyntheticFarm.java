@@ -1,6 +1,7 @@
 package baylantern.core.season.flush;
 
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Species;
 import baylantern.core.season.warmth.DailySums;
@@ -42,10 +43,10 @@ final class SyntheticFarm {
         }
         weather = new Weather(climate, known);
         warmth = BudWarmth.of(species, rules).along(weather, START, START.plusDays(days - 1L));
-        double farm =
-                Math.log(species.figure("swellToSwell").value()) + rules.value("farmSpread") * random.nextGaussian();
+        double farm = Math.log(species.figure(FigureName.SWELL_TO_SWELL).value())
+                + rules.value(FigureName.FARM_SPREAD) * random.nextGaussian();
         for (int i = 0; i < trees; i++) {
-            double mean = farm + rules.value("plantSpread") * random.nextGaussian();
+            double mean = farm + rules.value(FigureName.PLANT_SPREAD) * random.nextGaussian();
             this.trees.add(tree(i, mean, rules, days, everyDays, random));
         }
     }
@@ -56,7 +57,7 @@ final class SyntheticFarm {
         double end = warmth.upTo(START.plusDays(days - 1L));
         while (next <= end) {
             at.add(next);
-            next += Math.exp(mean + rules.value("cycleSpread") * random.nextGaussian());
+            next += Math.exp(mean + rules.value(FigureName.CYCLE_SPREAD) * random.nextGaussian());
         }
         at.add(next);
         List<LocalDate> swells =

@@ -3,6 +3,7 @@ package baylantern.core.season.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -48,7 +49,7 @@ class LampWordsTest {
     }
 
     private static Outlook at(FlushForecaster forecaster, Species species, BudStage stage) {
-        RhythmModel model = new RhythmModel(species.figure("swellToSwell"), FLUSH, List.of());
+        RhythmModel model = new RhythmModel(species.figure(FigureName.SWELL_TO_SWELL), FLUSH, List.of());
         List<BudNote> notes = List.of(BudNote.of(TODAY, CanopyShares.all(stage)));
         return forecaster.forecast(model.prior(), List.of(), notes, 2).orElseThrow();
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import baylantern.core.day.DayConflicts;
 import baylantern.core.day.GraftDay;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
@@ -22,7 +23,10 @@ class StandingTest {
     private static final FlushRules RULES = Rulebook.shipped().flush();
 
     private static Wick wick(double score) {
-        return new Wick(Wick.level(score, RULES.value("litFrom"), RULES.value("lowFrom")), score, "because");
+        return new Wick(
+                Wick.level(score, RULES.value(FigureName.LIT_FROM), RULES.value(FigureName.LOW_FROM)),
+                score,
+                "because");
     }
 
     private static WindowDay day(int ahead, double stock, double wood, double weather) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -44,7 +45,7 @@ class WindowTest {
         final Climate climate;
         final GraftSky sky;
         final WarmthRuns runs;
-        final RhythmModel model = new RhythmModel(avocado.figure("swellToSwell"), FLUSH, List.of());
+        final RhythmModel model = new RhythmModel(avocado.figure(FigureName.SWELL_TO_SWELL), FLUSH, List.of());
 
         Setting(double latitudeDeg, LocalDate today) {
             this.today = today;

@@ -1,0 +1,177 @@
+package baylantern.core.rules;
+
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Every figure of the data files by name. A file that lacks one, or holds another, is refused when it is read. */
+public enum FigureName {
+    // flushes, windows and the days before a graft
+    SWELL_SHARE(Subject.FLUSH, "swellShare"),
+    FARM_SPREAD(Subject.FLUSH, "farmSpread"),
+    PLANT_SPREAD(Subject.FLUSH, "plantSpread"),
+    CYCLE_SPREAD(Subject.FLUSH, "cycleSpread"),
+    HOLD_DAYS(Subject.FLUSH, "holdDays"),
+    WEATHER_RUNS(Subject.FLUSH, "weatherRuns"),
+    HEALING_AHEAD(Subject.FLUSH, "healingAhead"),
+    LIT_FROM(Subject.FLUSH, "litFrom"),
+    LOW_FROM(Subject.FLUSH, "lowFrom"),
+    HEAT(Subject.FLUSH, "heat"),
+    HOT_DRY(Subject.FLUSH, "hotDry"),
+    HEAVY_RAIN(Subject.FLUSH, "heavyRain"),
+    RAIN_DAYS(Subject.FLUSH, "rainDays"),
+    FROST_PER_C(Subject.FLUSH, "frostPerC"),
+    HEAT_PER_C(Subject.FLUSH, "heatPerC"),
+    DRY_PER_INDEX(Subject.FLUSH, "dryPerIndex"),
+    RAIN_PER_MM(Subject.FLUSH, "rainPerMm"),
+    LEAST_DANGER(Subject.FLUSH, "leastDanger"),
+    PINCHED(Subject.FLUSH, "pinched"),
+    FLOWER_DAYS(Subject.FLUSH, "flowerDays"),
+    WATCHED_DAYS(Subject.FLUSH, "watchedDays"),
+    PINCH(Subject.FLUSH, "pinch"),
+    TOP_STOCK(Subject.FLUSH, "topStock"),
+    WATER(Subject.FLUSH, "water"),
+    COLLECT(Subject.FLUSH, "collect"),
+    SPARE(Subject.FLUSH, "spare"),
+
+    // wood, its keeping, tests and cleaning
+    COOL_BOX_C(Subject.WOOD, "coolBoxC"),
+    FRIDGE_C(Subject.WOOD, "fridgeC"),
+    AMBIENT_C(Subject.WOOD, "ambientC"),
+    KEEP_SPREAD(Subject.WOOD, "keepSpread"),
+    BARE_TIMES(Subject.WOOD, "bareTimes"),
+    WATER_TIMES(Subject.WOOD, "waterTimes"),
+    GOOD_SHARE(Subject.WOOD, "goodShare"),
+    LAST_SHARE(Subject.WOOD, "lastShare"),
+    WARN_DAYS(Subject.WOOD, "warnDays"),
+    SAMPLE_SHARE(Subject.WOOD, "sampleShare"),
+    LOOK_FROM(Subject.WOOD, "lookFrom"),
+    BUDS_PER_STICK(Subject.WOOD, "budsPerStick"),
+    TEST_DUE(Subject.WOOD, "testDue"),
+    TEST_VALID(Subject.WOOD, "testValid"),
+    REMIND(Subject.WOOD, "remind"),
+    BLEACH_PARTS(Subject.WOOD, "bleachParts"),
+    BLEACH_PCT(Subject.WOOD, "bleachPct"),
+    BLEACH_HOURS(Subject.WOOD, "bleachHours"),
+    BLEACH_SECONDS(Subject.WOOD, "bleachSeconds"),
+    ALCOHOL_PCT(Subject.WOOD, "alcoholPct"),
+    ALCOHOL_HOURS(Subject.WOOD, "alcoholHours"),
+
+    // contact, choice of technique, pairing and limbs
+    NEAR_MM(Subject.FIT, "nearMm"),
+    BARK_SHARE(Subject.FIT, "barkShare"),
+    BARK_LEAST_MM(Subject.FIT, "barkLeastMm"),
+    SHOULDER_SHARE(Subject.FIT, "shoulderShare"),
+    BACK_SHARE(Subject.FIT, "backShare"),
+    TIP_SHARE(Subject.FIT, "tipShare"),
+    TOOL_ANGLE(Subject.FIT, "toolAngle"),
+    TONGUE_START(Subject.FIT, "tongueStart"),
+    TONGUE_SHARE(Subject.FIT, "tongueShare"),
+    NOTCH_SHARE(Subject.FIT, "notchShare"),
+    FACE_SHARE(Subject.FIT, "faceShare"),
+    FOOT_SHARE(Subject.FIT, "footShare"),
+    SHIELD_MM(Subject.FIT, "shieldMm"),
+    SHIELD_SHARE(Subject.FIT, "shieldShare"),
+    CHIP_SHARE(Subject.FIT, "chipShare"),
+    LIFT_SHARE(Subject.FIT, "liftShare"),
+    SHOWING_MM(Subject.FIT, "showingMm"),
+    TRY_TILT(Subject.FIT, "tryTilt"),
+    CITRUS_LOWEST_MM(Subject.FIT, "citrusLowestMm"),
+    SOIL_LOWEST_MM(Subject.FIT, "soilLowestMm"),
+    ROOM_MM(Subject.FIT, "roomMm"),
+    REACH_MM(Subject.FIT, "reachMm"),
+    TOP_MM(Subject.FIT, "topMm"),
+    STRAY_MM(Subject.FIT, "strayMm"),
+    BUD_WORTH(Subject.FIT, "budWorth"),
+    WEIGHT_CONTACT(Subject.FIT, "weightContact"),
+    WEIGHT_TAKE(Subject.FIT, "weightTake"),
+    WEIGHT_SIZES(Subject.FIT, "weightSizes"),
+    WEIGHT_HOLD(Subject.FIT, "weightHold"),
+    WEIGHT_SKILL(Subject.FIT, "weightSkill"),
+    WEIGHT_SEASON(Subject.FIT, "weightSeason"),
+    WEIGHT_INSURANCE(Subject.FIT, "weightInsurance"),
+    WEIGHT_WOOD(Subject.FIT, "weightWood"),
+    TAKE_STRENGTH(Subject.FIT, "takeStrength"),
+    TAKE_START(Subject.FIT, "takeStart"),
+    FAVOUR(Subject.FIT, "favour"),
+    PAIR_LEAST(Subject.FIT, "pairLeast"),
+    PAIR_SPOIL(Subject.FIT, "pairSpoil"),
+    SCION_EVERY_MM(Subject.FIT, "scionEveryMm"),
+    MOST_SCIONS(Subject.FIT, "mostScions"),
+    LIMB_THINNEST_MM(Subject.FIT, "limbThinnestMm"),
+    LIMB_THICKEST_MM(Subject.FIT, "limbThickestMm"),
+    THIRD_SHARE(Subject.FIT, "thirdShare"),
+
+    // the life of a graft and counting takes
+    ESTABLISHED_AFTER(Subject.LIFE, "establishedAfter"),
+    PUSH_CLEFT(Subject.LIFE, "pushCleft"),
+    PUSH_SIDE(Subject.LIFE, "pushSide"),
+    PUSH_BUD(Subject.LIFE, "pushBud"),
+    PUSH_APPROACH(Subject.LIFE, "pushApproach"),
+    SOON_DAYS(Subject.LIFE, "soonDays"),
+    THIN_UNDER(Subject.LIFE, "thinUnder"),
+    RANGE_MASS(Subject.LIFE, "rangeMass"),
+    KIN_STRENGTH(Subject.LIFE, "kinStrength"),
+    KIN_SPREAD(Subject.LIFE, "kinSpread"),
+
+    // what differs from species to species
+    BASE(Subject.SPECIES, "base"),
+    UPPER(Subject.SPECIES, "upper"),
+    HEALING_LEAST(Subject.SPECIES, "healingLeast"),
+    HEALING_BEST(Subject.SPECIES, "healingBest"),
+    HEALING_MOST(Subject.SPECIES, "healingMost"),
+    COLD_LIMIT(Subject.SPECIES, "coldLimit"),
+    FLUSHES(Subject.SPECIES, "flushes"),
+    SWELL_TO_SWELL(Subject.SPECIES, "swellToSwell"),
+    WINTER_HOLD(Subject.SPECIES, "winterHold");
+
+    /** What a figure is about, and so the file it stands in. */
+    public enum Subject {
+        FLUSH,
+        WOOD,
+        FIT,
+        LIFE,
+        SPECIES
+    }
+
+    private final Subject subject;
+    private final String key;
+
+    FigureName(Subject subject, String key) {
+        this.subject = subject;
+        this.key = key;
+    }
+
+    /** As the data file calls it. */
+    public String key() {
+        return key;
+    }
+
+    /** The figure among those of its subject; there always is one, since they were checked when read. */
+    Figure in(Map<String, Figure> figures) {
+        Figure figure = figures.get(key);
+        if (figure == null) {
+            throw new IllegalArgumentException(key + " is no figure of these: " + figures.keySet());
+        }
+        return figure;
+    }
+
+    /** Requires just the figures of a subject. */
+    static Map<String, Figure> checked(Subject subject, Map<String, Figure> figures) {
+        Set<String> wanted = Arrays.stream(values())
+                .filter(name -> name.subject == subject)
+                .map(FigureName::key)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        if (wanted.equals(figures.keySet())) {
+            return figures;
+        }
+        Set<String> odd = new LinkedHashSet<>(wanted);
+        odd.removeAll(figures.keySet());
+        Set<String> strange = new LinkedHashSet<>(figures.keySet());
+        strange.removeAll(wanted);
+        throw new IllegalArgumentException(
+                "figures of " + subject + ": missing " + odd + ", not known " + strange + "; valid are " + wanted);
+    }
+}
