@@ -5,7 +5,7 @@ import { useRules, useSheet } from "../api/queries";
 import { awayWords, dayAndYear, dayWords } from "../days";
 import { LifeLine, lifeWords } from "../drawings/LifeLine";
 import { SIGNS, type Sign } from "../drawings/signs";
-import { Button, Field, Input, PartHeading, Trouble } from "../ui/parts";
+import { Button, Coming, Field, Input, PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { lengthWords, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
@@ -35,7 +35,7 @@ export function GraftPage() {
         <Trouble problem={sheet.error} />
       </div>
     );
-  return sheet.data ? <GraftSheet sheet={sheet.data} /> : null;
+  return sheet.data ? <GraftSheet sheet={sheet.data} /> : <Coming what="the graft" />;
 }
 
 function GraftSheet({ sheet }: { sheet: Schemas["Sheet"] }) {

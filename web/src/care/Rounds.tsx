@@ -6,7 +6,7 @@ import { dayWords } from "../days";
 import { LifeLine } from "../drawings/LifeLine";
 import { SIGN_OF_KEY, SIGNS, type Sign } from "../drawings/signs";
 import { useCommands } from "../ui/commands";
-import { Select, Statement, Teach, Trouble } from "../ui/parts";
+import { Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { choose, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
 import { answer } from "./answer";
@@ -98,7 +98,7 @@ export function Rounds() {
   ]);
 
   if (round.error) return <Trouble problem={round.error} />;
-  if (!round.data || !farm.data) return null;
+  if (!round.data || !farm.data) return <Coming what="the round" />;
   const left = Math.max(0, round.data.due - gone.size);
   return (
     <div className="mx-auto max-w-[1100px] px-[26px] py-5 max-sm:px-0 max-sm:py-0">

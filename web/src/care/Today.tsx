@@ -1,13 +1,13 @@
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { useFarm, useToday, useToLookAt } from "../api/queries";
+import { PlannedSteps } from "../day/PlannedSteps";
 import { awayWords, dayWords } from "../days";
 import { LifeLine } from "../drawings/LifeLine";
 import { useLamps } from "../flush/flushApi";
 import { Lamps } from "../flush/Lamps";
-import { PlannedSteps } from "../flush/PlannedSteps";
 import { headline } from "../flush/words";
-import { Button, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { NextDays } from "../weather/NextDays";
 import { RunningOut } from "../wood/RunningOut";
 
@@ -18,7 +18,7 @@ export function Today() {
   const today = useToday();
   const farm = useFarm();
   if (today.error) return <Trouble problem={today.error} />;
-  if (!today.data || !farm.data) return null;
+  if (!today.data || !farm.data) return <Coming what="today’s walk" />;
   const view = today.data;
   return (
     <div className="flex min-h-full max-lg:flex-col">
@@ -32,7 +32,7 @@ export function Today() {
           <RunningOut />
           <OnTheirWay view={view} />
           <NextDays />
-          <Coming today={view.day} />
+          <ComingVisits today={view.day} />
         </aside>
       )}
     </div>
@@ -186,7 +186,7 @@ function OnTheirWay({ view }: { view: TodayView }) {
   );
 }
 
-function Coming({ today }: { today: string }) {
+function ComingVisits({ today }: { today: string }) {
   const looks = useToLookAt();
   const days = (looks.data?.visits ?? []).filter((d) => d.day >= today).slice(0, 6);
   if (days.length === 0) return null;

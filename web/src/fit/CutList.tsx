@@ -43,7 +43,7 @@ export function CutList({ view, onWish }: { view: FitView; onWish: (wish: Schema
       )}
       <Depths view={view} onWish={onWish} />
       <ul className="mt-2.5 text-[14px] text-soft print:hidden">
-        {view.tilts && Math.abs(tilted) >= 0.5 && (
+        {view.tilts && tilted >= 0.5 && (
           <li>
             {view.placing.tiltDeg === 0 ? "A slight tilt" : "Without the tilt it"} would{" "}
             {view.placing.tiltDeg === 0 ? "give" : "be"} <b className="text-ink">{words(m.tilted)}</b>.

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { usePlants } from "../api/queries";
-import { Button, Field, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Coming, Field, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { usePhone } from "../ui/usePhone";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -34,6 +34,7 @@ export function Limbs() {
         }),
       ),
   });
+  if (trees.isPending || (code !== undefined && tree.isPending)) return <Coming what="the old trees" />;
   const season = tree.data?.season;
   const count = (fate: string) => season?.steps.filter((s) => s.fate === fate).length ?? 0;
   const scions = season?.steps.reduce((sum, s) => sum + s.scions, 0) ?? 0;

@@ -2,11 +2,13 @@ import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { useRules } from "../api/queries";
+import { PlanSheet } from "../day/PlanSheet";
+import { PlansAside } from "../day/PlansAside";
 import { daysOn } from "../days";
 import { StageTextures } from "../drawings/StageTextures";
 import { useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
-import { Button, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
 import { usePhone } from "../ui/usePhone";
 import { useWidth } from "../ui/useWidth";
 import { type Draft, draftFor, draftOf, entryOf } from "./draft";
@@ -16,8 +18,6 @@ import { LABEL, LaneField } from "./LaneField";
 import { LanesTable } from "./LanesTable";
 import { NoteStage } from "./NoteStage";
 import { PhoneWatch } from "./PhoneWatch";
-import { PlanSheet } from "./PlanSheet";
-import { PlansAside } from "./PlansAside";
 import { PlantSheet } from "./PlantSheet";
 import { laneRows, speciesOf } from "./rows";
 import { laneDays, type Zoom } from "./span";
@@ -36,7 +36,7 @@ function within(day: string, least: string, most: string): string {
 export function Flush() {
   const lanes = useLanes();
   if (lanes.error) return <Trouble problem={lanes.error} />;
-  if (!lanes.data) return null;
+  if (!lanes.data) return <Coming what="the bud watch" />;
   if (lanes.data.lanes.length === 0) return <NothingWatched />;
   return <Station lanes={lanes.data.lanes} today={lanes.data.today} />;
 }

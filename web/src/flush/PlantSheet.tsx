@@ -5,7 +5,7 @@ import { dayAndYear, dayWords } from "../days";
 import { rangeWords } from "../drawings/Lane";
 import { StageBadge } from "../drawings/StageBadge";
 import { STAGES, type Stage } from "../drawings/stages";
-import { PartHeading, Trouble } from "../ui/parts";
+import { Coming, PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { usePlantSheet } from "./flushApi";
@@ -17,7 +17,7 @@ type Sheet = Schemas["PlantSheet"];
 export function PlantSheet({ code, onClose }: { code: string; onClose: () => void }) {
   const sheet = usePlantSheet(code);
   if (sheet.error) return <Trouble problem={sheet.error} />;
-  if (!sheet.data) return null;
+  if (!sheet.data) return <Coming what="the tree" />;
   return <Found sheet={sheet.data} onClose={onClose} />;
 }
 

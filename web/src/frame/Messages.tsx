@@ -14,7 +14,7 @@ export function Messages() {
           key={message.id}
           className={`pointer-events-auto flex max-w-[640px] items-center gap-4 rounded-sm border-l-4 bg-ink px-4 py-2.5 text-[15px] text-ground shadow-lg ${message.trouble ? "border-alarm" : "border-leaf"}`}
         >
-          {message.words}
+          <span>{message.words}</span>
           {message.action && (
             <button
               type="button"

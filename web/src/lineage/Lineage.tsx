@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { dated } from "../days";
 import { useCommands } from "../ui/commands";
-import { Button, LinkButton, Statement, Trouble } from "../ui/parts";
+import { Button, Coming, LinkButton, Statement, Trouble } from "../ui/parts";
 import { STANDING_WORDS } from "../wood/words";
 import { LineageField } from "./LineageField";
 import { LineageTable } from "./LineageTable";
@@ -17,7 +17,7 @@ export function Lineage() {
   const lineage = useLineage(key);
   if (!key) return <Overview />;
   if (lineage.error) return <Trouble problem={lineage.error} />;
-  if (!lineage.data) return null;
+  if (!lineage.data) return <Coming what="the lineage" />;
   return <Around key={lineage.data.focus.member.key} view={lineage.data} />;
 }
 

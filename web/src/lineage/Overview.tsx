@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useSpots } from "../api/queries";
 import { dated, dayAndYear, dayWords } from "../days";
-import { Button, Field, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Coming, Field, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useSources } from "../wood/woodApi";
 import { STANDING_WORDS } from "../wood/words";
 import { useMoves, useRecalls } from "./lineageApi";
@@ -14,7 +14,7 @@ export function Overview() {
   const sources = useSources();
   const navigate = useNavigate();
   if (recalls.error) return <Trouble problem={recalls.error} />;
-  if (!recalls.data || !sources.data) return null;
+  if (!recalls.data || !sources.data) return <Coming what="holds and recalls" />;
   const held = recalls.data.reduce((sum, r) => sum + r.held, 0);
   const wanting = sources.data.filter(
     (s) => s.health.standing !== "CLEAN" && s.health.standing !== "UNTESTED",

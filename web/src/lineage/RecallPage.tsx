@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useParams } from "react-router";
 import api, { told } from "../api/client";
 import { dated, dayAndYear } from "../days";
-import { Button, Field, Input, LinkButton, Statement, Trouble } from "../ui/parts";
+import { Button, Coming, Field, Input, LinkButton, Statement, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { countWords, HeldList } from "./HeldList";
@@ -17,7 +17,7 @@ export function RecallPage() {
   const [reason, setReason] = useState("");
   const row = recalls.data?.find((r) => r.id === id);
   if (recall.error) return <Trouble problem={recall.error} />;
-  if (!recall.data || !row) return null;
+  if (!recall.data || !row) return <Coming what="the recall" />;
   const release = (keys?: string[]) =>
     send(async () => {
       const body = { keys, reason };

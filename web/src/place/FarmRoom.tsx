@@ -2,7 +2,7 @@ import { useRef, useState } from "react";
 import { Link } from "react-router";
 import api, { sendFile, told } from "../api/client";
 import { useFarm, useSpots } from "../api/queries";
-import { Button, Field, Input, PartHeading, Select, Statement } from "../ui/parts";
+import { Button, Coming, Field, Input, PartHeading, Select, Statement } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done, failed } from "../undo";
 import { choose, useChoices } from "../units";
@@ -12,7 +12,7 @@ import { SiteForm } from "./SiteForm";
 export function FarmRoom() {
   const farm = useFarm();
   const { length, theme, warmth } = useChoices();
-  if (!farm.data?.site) return null;
+  if (!farm.data?.site) return <Coming what="the farm" />;
   return (
     <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">
       <Statement title={farm.data.site.name}>

@@ -6,7 +6,7 @@ import { dayAndYear } from "../days";
 import { TakeStrip, takeWords, Waiting } from "../drawings/TakeStrip";
 import { useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
-import { Button, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
 
 type By = Schemas["TakeView"]["by"];
 type Group = Schemas["Group"];
@@ -45,7 +45,7 @@ export function Takes() {
     { key: "t", words: "read as table", run: () => setAsTable((before) => !before) },
   ]);
   if (takes.error) return <Trouble problem={takes.error} />;
-  if (!takes.data) return null;
+  if (!takes.data) return <Coming what="the takes" />;
   const open = groups[index];
   const query = new URLSearchParams(
     Object.entries({ by, ...scope }).filter(([, v]) => v) as [string, string][],

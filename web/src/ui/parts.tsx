@@ -87,7 +87,7 @@ export function Teach(props: { title: string; children: ReactNode; action?: Reac
 /** Keeps the place of what is on its way, with a quiet line. */
 export function Coming({ what = "this page" }: { what?: string }) {
   return (
-    <p role="status" className="min-h-[60vh] px-[26px] py-5 text-soft max-sm:px-4">
+    <p role="status" className="min-h-[40vh] px-[26px] py-5 text-soft max-sm:px-4">
       Fetching {what} …
     </p>
   );

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { dayAndYear } from "../days";
-import { Button, PartHeading, Statement, Trouble } from "../ui/parts";
+import { Button, Coming, PartHeading, Statement, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { BringWeather } from "./BringWeather";
 import { CorrectDay } from "./CorrectDay";
@@ -13,7 +13,7 @@ import { useWeather } from "./weatherApi";
 export function WeatherRoom() {
   const weather = useWeather();
   if (weather.error) return <Trouble problem={weather.error} />;
-  if (!weather.data) return null;
+  if (!weather.data) return <Coming what="the weather" />;
   const view = weather.data;
   return (
     <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">

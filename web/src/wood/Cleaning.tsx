@@ -3,7 +3,7 @@ import { format, parseISO } from "date-fns";
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm } from "../api/queries";
-import { Button, Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
+import { Button, Coming, Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { useChoices } from "../units";
@@ -28,7 +28,7 @@ const moment = (iso: string) => format(parseISO(iso), "EEE d MMM, HH:mm");
 /** What cleans blades, how to mix it, and each cleaning: a recall stops where a blade was cleaned. */
 export function Cleaning() {
   const cleaning = useCleaning();
-  if (!cleaning.data) return null;
+  if (!cleaning.data) return <Coming what="the blades" />;
   return (
     <div className="mt-3 grid max-w-4xl grid-cols-2 gap-x-8 max-md:grid-cols-1">
       <div>

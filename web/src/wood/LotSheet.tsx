@@ -4,7 +4,7 @@ import api, { type Schemas, told } from "../api/client";
 import { dated, dayAndYear, dayWords } from "../days";
 import { GradeMark } from "../drawings/GradeMark";
 import { KeepingBar } from "../drawings/KeepingBar";
-import { Button, Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
+import { Button, Coming, Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { useChoices } from "../units";
@@ -15,7 +15,7 @@ import { BASIS_WORDS, diameterWords, leftWords, percent, STANDING_WORDS, sticksW
 export function LotSheet({ code, onClose }: { code: string; onClose: () => void }) {
   const sheet = useLotSheet(code);
   if (sheet.error) return <Trouble problem={sheet.error} />;
-  if (!sheet.data) return null;
+  if (!sheet.data) return <Coming what="the lot" />;
   const { lot, ledger, checks } = sheet.data;
   return (
     <section aria-label={`Lot ${lot.code}`}>

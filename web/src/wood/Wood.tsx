@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { useCommands } from "../ui/commands";
-import { Button, Input, LinkButton, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Coming, Input, LinkButton, Statement, Teach, Trouble } from "../ui/parts";
 import { Cleaning } from "./Cleaning";
 import { CollectLot } from "./CollectLot";
 import { LotSheet } from "./LotSheet";
@@ -43,7 +43,7 @@ export function Wood() {
     { key: "Escape", words: "close the sheet", run: () => navigate("/wood") },
   ]);
   if (shelf.error) return <Trouble problem={shelf.error} />;
-  if (!shelf.data) return null;
+  if (!shelf.data) return <Coming what="the shelf" />;
   const { lots, today } = shelf.data;
   const aside = tab === "shelf" || code;
   return (

@@ -42,7 +42,7 @@ export const BASIS_WORDS: Record<Lot["basis"], string> = {
 
 const WEEK = 7;
 
-/** "2–4 days", "5–7 weeks", "spent". */
+/** "2–4 days", "5–7 weeks", "spent"; where the figures cannot tell, what would: trying two. */
 export function leftWords(lot: Lot): string {
   const { low, mid, high } = lot.freshness.toGood;
   if (mid <= 0) return lot.freshness.toLast.mid > 0 ? "past its good days" : "spent";
@@ -50,6 +50,7 @@ export function leftWords(lot: Lot): string {
   const per = unit === "weeks" ? WEEK : 1;
   const from = Math.floor(low / per);
   const to = Math.max(1, Math.round(high / per));
+  if (low < 1) return `up to ${to} ${unit}, or past it already: try two and see`;
   if (from === to) return `${to} ${to === 1 ? unit.slice(0, -1) : unit}`;
   return `${from}–${to} ${unit}`;
 }

@@ -1,9 +1,15 @@
 package baylantern.app;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.fields;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import baylantern.app.platform.CheckReturnValue;
+import baylantern.app.platform.Derived;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -31,6 +37,33 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .haveSimpleNameEndingWith("Mapper");
+
+    @ArchTest
+    static final ArchRule whatAMapperAnswersIsLookedAt =
+            classes().that().haveSimpleNameEndingWith("Mapper").should().beAnnotatedWith(CheckReturnValue.class);
+
+    @ArchTest
+    static final ArchRule whatIsKeptIsDerived = fields().that()
+            .areDeclaredInClassesThat()
+            .areMetaAnnotatedWith(org.springframework.stereotype.Component.class)
+            .and()
+            .areDeclaredInClassesThat()
+            .resideOutsideOfPackages("baylantern.app.platform", "baylantern.app.device", "baylantern.app.demo")
+            .and()
+            // Work under way and uploads waiting for an answer are no knowledge of the farm.
+            .areDeclaredInClassesThat()
+            .haveSimpleNameNotEndingWith("Desk")
+            .and()
+            .areDeclaredInClassesThat()
+            .haveSimpleNameNotEndingWith("Store")
+            .and()
+            .areNotStatic()
+            .should()
+            .beFinal()
+            .andShould()
+            .notHaveRawType(assignableTo(java.util.Map.class)
+                    .or(assignableTo(java.util.function.Supplier.class).and(not(type(Derived.class))))
+                    .or(assignableTo(java.util.concurrent.atomic.AtomicReference.class)));
 
     @ArchTest
     static final ArchRule onlyTheFarmsClockTellsTheDay = noClasses()

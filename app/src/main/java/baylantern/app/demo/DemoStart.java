@@ -2,6 +2,7 @@ package baylantern.app.demo;
 
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.DemoClock;
+import baylantern.app.platform.LanternSettings;
 import java.lang.management.ManagementFactory;
 import java.util.Locale;
 import org.springframework.boot.ApplicationArguments;
@@ -16,18 +17,20 @@ class DemoStart implements ApplicationRunner {
     private final DemoClock demo;
     private final DemoFarm farm;
     private final PlaceService places;
+    private final LanternSettings settings;
     private final Environment environment;
 
-    DemoStart(DemoClock demo, DemoFarm farm, PlaceService places, Environment environment) {
+    DemoStart(DemoClock demo, DemoFarm farm, PlaceService places, LanternSettings settings, Environment environment) {
         this.demo = demo;
         this.farm = farm;
         this.places = places;
+        this.settings = settings;
         this.environment = environment;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        int times = environment.getProperty("lantern.demo-times", Integer.class, 1);
+        int times = settings.demoTimes();
         if (demo.demo() && places.site().isEmpty() && times > 0) {
             farm.grow(times);
         }

@@ -251,12 +251,12 @@ class DemoWood {
                 Node.plant(mother(variety)).key(), day, "graft-borne disease", result, null, "island laboratory");
     }
 
-    // Quillpearl was found positive in October 2024; two clear tests later everything was let go.
+    // Bellwether was found positive in October 2023; two clear tests later everything was let go.
     private void scare() {
-        long recall = recalls.remember(test("Quillpearl", LocalDate.of(2024, 10, 2), HealthTest.Result.POSITIVE));
-        clear(Node.plant(mother("Quillpearl")).key(), LocalDate.of(2025, 1, 20), 365);
+        long recall = recalls.remember(test("Bellwether", LocalDate.of(2023, 10, 2), HealthTest.Result.POSITIVE));
+        clear(Node.plant(mother("Bellwether")).key(), LocalDate.of(2024, 1, 20), 365);
         recalls.rememberRelease(
-                recall, "retested clear twice; the laboratory had mixed up two samples", LocalDate.of(2025, 1, 24));
+                recall, "retested clear twice; the laboratory had mixed up two samples", LocalDate.of(2024, 1, 24));
     }
 
     private void shelf() {

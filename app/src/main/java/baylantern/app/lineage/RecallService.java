@@ -64,7 +64,7 @@ public class RecallService implements Undoer {
     public RecallView preview(TestEntry entry) {
         stopping(entry);
         String name = tests.checkTest(entry);
-        return view(name, holds(entry));
+        return view(name, holds(entry, clock.today()));
     }
 
     private static void stopping(TestEntry entry) {
@@ -73,9 +73,9 @@ public class RecallService implements Undoer {
         }
     }
 
-    private List<RecallMapper.NewHold> holds(TestEntry entry) {
+    private List<RecallMapper.NewHold> holds(TestEntry entry, LocalDate until) {
         Recall recall = new Recall(shelf.state().lineage(), shelf.state().tests(), shelf.blades());
-        return recall.of(LineageService.node(entry.key()), entry.day()).stream()
+        return recall.of(LineageService.node(entry.key()), entry.day(), until).stream()
                 .map(h -> new RecallMapper.NewHold(
                         h.node().key(),
                         h.why(),
@@ -147,7 +147,7 @@ public class RecallService implements Undoer {
     public LineageDone place(TestEntry entry) {
         stopping(entry);
         String name = tests.checkTest(entry);
-        List<RecallMapper.NewHold> holds = holds(entry);
+        List<RecallMapper.NewHold> holds = holds(entry, clock.today());
         String sentence = name + " tested " + (entry.outcome() == HealthTest.Result.POSITIVE ? "positive" : "suspect")
                 + " for " + entry.subject() + "; " + holds.size() + " held";
         long act = acts.open(kind(), sentence);
@@ -158,7 +158,7 @@ public class RecallService implements Undoer {
     /** Writes a recall of the past without an undo of its own; for the demo. */
     @Transactional
     public long remember(TestEntry entry) {
-        return write(entry, tests.checkTest(entry), holds(entry), null);
+        return write(entry, tests.checkTest(entry), holds(entry, entry.day()), null);
     }
 
     private long write(TestEntry entry, String name, List<RecallMapper.NewHold> holds, @Nullable Long act) {

@@ -2,7 +2,6 @@ package baylantern.app.platform;
 
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,13 +22,13 @@ public class DemoClock implements FarmClock.Standing {
     private final Derived<LocalDate> day;
 
     DemoClock(
-            @Value("${lantern.demo}") boolean demo,
+            LanternSettings settings,
             FarmClock clock,
             ActMapper acts,
             ActService actService,
             DayTurn dayTurn,
             Changes changes) {
-        this.demo = demo;
+        this.demo = settings.demo();
         this.clock = clock;
         this.acts = acts;
         this.actService = actService;

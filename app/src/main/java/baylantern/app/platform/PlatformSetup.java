@@ -8,6 +8,7 @@ import org.springframework.context.annotation.Configuration;
 
 /** The beans every feature shares. */
 @Configuration
+@org.springframework.boot.context.properties.EnableConfigurationProperties(LanternSettings.class)
 @org.springframework.scheduling.annotation.EnableScheduling
 class PlatformSetup {
 

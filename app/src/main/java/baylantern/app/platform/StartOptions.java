@@ -133,6 +133,9 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
             "--spring.datasource.url=" + url(),
             "--server.port=" + port,
             "--lantern.data=" + data,
+            "--logging.file.name=" + data.resolve("lantern.log"),
+            "--logging.logback.rollingpolicy.max-file-size=2MB",
+            "--logging.logback.rollingpolicy.max-history=6",
             "--lantern.demo=" + flags.contains("demo")
         };
     }

@@ -174,9 +174,13 @@ class DemoWoodTest {
     @Test
     void oneScareIsOverAndOnePlantIsSuspectNow() {
         List<RecallRow> all = recalls.recalls();
-        assertThat(all).extracting(RecallRow::name).containsExactly("PL-M1", "QU-M1");
+        assertThat(all).extracting(RecallRow::name).containsExactly("PL-M1", "BE-M1");
         assertThat(all.get(1).held()).isZero();
         assertThat(all.get(1).released()).isGreaterThan(5);
+        assertThat(recalls.recall(all.get(1).id()).held())
+                .as("a recall lists what was there")
+                .allSatisfy(
+                        h -> assertThat(h.since()).isBeforeOrEqualTo(all.get(1).onDay()));
         RecallService.RecallView now = recalls.recall(all.get(0).id());
         assertThat(now.lots()).isPositive();
         assertThat(now.grafts()).isPositive();

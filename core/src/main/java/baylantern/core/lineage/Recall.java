@@ -51,11 +51,16 @@ public final class Recall {
 
     private record Reach(Node node, LocalDate since, Node by, boolean blade) {}
 
-    /** What must be held for a test of a day; the one tested first, then by reason, day and name. */
+    /** What must be held for a test of a day, with all there is; the one tested first, then by reason, day and name. */
     public List<Held> of(Node tested, LocalDate day) {
+        return of(tested, day, LocalDate.MAX);
+    }
+
+    /** What had to be held at the end of a day for a test of that day or before: of what came later nothing is listed. */
+    public List<Held> of(Node tested, LocalDate day, LocalDate until) {
         LocalDate from = lastClear(tested, day).orElse(LocalDate.MIN);
-        Map<Node, Reach> descends = walk(List.of(new Reach(tested, from, tested, false)), day);
-        Map<Node, Reach> exposed = walk(exposures(descends, day), day);
+        Map<Node, Reach> descends = walk(List.of(new Reach(tested, from, tested, false)), day, until);
+        Map<Node, Reach> exposed = walk(exposures(descends, day, until), day, until);
         List<Held> held = new ArrayList<>();
         descends.values().forEach(r -> held.add(held(r, r.node().equals(tested) ? Why.TESTED : Why.DESCENDS)));
         exposed.values().stream()
@@ -74,7 +79,7 @@ public final class Recall {
     }
 
     // Earliest first, so that each is reached on the first day it could be.
-    private Map<Node, Reach> walk(List<Reach> seeds, LocalDate day) {
+    private Map<Node, Reach> walk(List<Reach> seeds, LocalDate day, LocalDate until) {
         PriorityQueue<Reach> queue = new PriorityQueue<>(Comparator.comparing(Reach::since));
         queue.addAll(seeds);
         Map<Node, Reach> reached = new LinkedHashMap<>();
@@ -85,7 +90,8 @@ public final class Recall {
             }
             LocalDate since = suspectSince(at, day);
             for (Link link : lineage.out(at.node())) {
-                if (!link.on().isBefore(since) && !reached.containsKey(link.to())) {
+                boolean then = !link.on().isBefore(since) && !link.on().isAfter(until);
+                if (then && !reached.containsKey(link.to())) {
                     queue.add(new Reach(link.to(), link.on(), at.node(), false));
                 }
             }
@@ -98,7 +104,7 @@ public final class Recall {
         return clear.isAfter(at.since()) ? clear : at.since();
     }
 
-    private List<Reach> exposures(Map<Node, Reach> descends, LocalDate day) {
+    private List<Reach> exposures(Map<Node, Reach> descends, LocalDate day, LocalDate until) {
         List<Reach> seeds = new ArrayList<>();
         Map<Node, LocalDate> suspect = new HashMap<>();
         descends.values().forEach(r -> suspect.put(r.node(), suspectSince(r, day)));
@@ -107,11 +113,16 @@ public final class Recall {
                 lineage.in(at.node()).stream()
                         .filter(link -> link.from().kind() == Node.Kind.GRAFT)
                         .filter(link -> !descends.containsKey(link.from()))
+                        .filter(link -> !link.on().isAfter(until))
                         .forEach(link -> seeds.add(
                                 new Reach(link.from(), later(link.on(), suspect.get(at.node())), at.node(), false)));
             }
         }
-        blades.forEach(events -> seeds.addAll(carried(events, descends, suspect)));
+        blades.stream()
+                .map(events -> events.stream()
+                        .filter(event -> !event.day().isAfter(until))
+                        .toList())
+                .forEach(events -> seeds.addAll(carried(events, descends, suspect)));
         return seeds;
     }
 

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { awayWords, daysOn, dayWords } from "../days";
+import { usePlans } from "../flush/flushApi";
 import { PartHeading } from "../ui/parts";
-import { usePlans } from "./flushApi";
 
 const WITHIN_DAYS = 7;
 

@@ -1,12 +1,12 @@
 import api, { type Schemas, told } from "../api/client";
 import { useRules } from "../api/queries";
 import { awayWords, daysOn, dayWords } from "../days";
+import type { Draft } from "../flush/draft";
+import { entryOf } from "../flush/draft";
+import { sureWords } from "../flush/words";
 import { Button, Field, Input, PartHeading, Select } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
-import type { Draft } from "./draft";
-import { entryOf } from "./draft";
-import { sureWords } from "./words";
 
 interface PlanSheetProps {
   draft: Draft;

@@ -1,0 +1,17 @@
+package baylantern.app.platform;
+
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * How the application was started.
+ *
+ * @param demo true for the demo farm
+ * @param data the farm's folder; its store and its log lie there
+ * @param demoTimes how many times as many grafts as usual the demo farm is grown with; 0 grows none
+ */
+@ConfigurationProperties("lantern")
+public record LanternSettings(
+        @DefaultValue("false") boolean demo,
+        @DefaultValue("") String data,
+        @DefaultValue("1") int demoTimes) {}
