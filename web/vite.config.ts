@@ -4,6 +4,13 @@ import { defineConfig } from "vite";
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
-  build: { outDir: "dist", emptyOutDir: true, chunkSizeWarningLimit: 900, assetsInlineLimit: 0 },
+  build: {
+    outDir: "dist",
+    target: "es2022",
+    modulePreload: { polyfill: false },
+    emptyOutDir: true,
+    chunkSizeWarningLimit: 900,
+    assetsInlineLimit: 0,
+  },
   server: { proxy: { "/api": "http://127.0.0.1:8085" } },
 });

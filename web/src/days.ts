@@ -13,6 +13,9 @@ export function dayWords(iso: string): string {
   return `${WEEKDAYS[day.getDay()]} ${dayAndMonth(day)}`;
 }
 
+/** "Th" from an ISO day. */
+export const weekdayLetters = (iso: string) => WEEKDAYS[parseISO(iso).getDay()].slice(0, 2);
+
 /** "14 May 2026" from an ISO day. */
 export function dayAndYear(iso: string): string {
   const day = parseISO(iso);

@@ -1,5 +1,5 @@
-import { format, parseISO } from "date-fns";
 import type { Schemas } from "../api/client";
+import { weekdayLetters } from "../days";
 import { PartHeading } from "../ui/parts";
 import { degrees, degreeUnit, useChoices } from "../units";
 import { useWeather } from "./weatherApi";
@@ -80,7 +80,7 @@ function Bars({ days, unit }: { days: Day[]; unit?: "C" | "F" }) {
               />
             )}
             <text x={x} y={HEIGHT - 4} fontSize={11.5} textAnchor="middle" fill="var(--soft)">
-              {format(parseISO(d.day), "EEEEEE")}
+              {weekdayLetters(d.day)}
             </text>
           </g>
         );

@@ -1,6 +1,6 @@
-import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../api/client";
 import { dayWords } from "../days";
+import { linear } from "../ui/scales";
 
 type Shoot = Schemas["ShootView"];
 
@@ -11,10 +11,8 @@ export function Countdown({ shoot }: { shoot: Shoot }) {
   const c = shoot.conditioning;
   const { low, value, high } = c.readyAfter;
   const whole = high + 2;
-  const x = scaleLinear()
-    .domain([0, whole])
-    .range([4, WIDTH - 4])
-    .clamp(true);
+  const along = linear([0, whole], [4, WIDTH - 4]);
+  const x = (days: number) => along(Math.min(whole, Math.max(0, days)));
   const due = c.phase === "LOOK" || c.phase === "READY";
   return (
     <div className="grid grid-cols-[1fr_150px] items-start gap-x-3">

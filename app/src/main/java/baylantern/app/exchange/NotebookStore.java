@@ -1,6 +1,7 @@
 package baylantern.app.exchange;
 
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.LanternSettings;
 import baylantern.core.exchange.NotebookText;
 import java.io.IOException;
 import java.io.InputStream;
@@ -9,7 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.UUID;
 import java.util.stream.Stream;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /** Keeps files that are being looked at before they are imported. */
@@ -20,7 +20,8 @@ class NotebookStore {
 
     private final Path folder;
 
-    NotebookStore(@Value("${lantern.data}") Path data) {
+    NotebookStore(LanternSettings settings) {
+        Path data = Path.of(settings.data());
         this.folder = data.resolve("uploads");
     }
 

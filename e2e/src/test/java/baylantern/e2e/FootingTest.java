@@ -1,0 +1,144 @@
+package baylantern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
+import com.microsoft.playwright.Response;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.BufferedReader;
+import java.io.ByteArrayOutputStream;
+import java.io.File;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.zip.GZIPOutputStream;
+import org.junit.jupiter.api.Test;
+
+/** What every screen stands on: small first load, few reads after a write, keys that say what they do, addresses that do. */
+class FootingTest extends DemoScreenTest {
+
+    private static final int MOST_SCRIPT_BYTES = 120_000;
+
+    private static int zipped(byte[] script) {
+        try {
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            try (GZIPOutputStream zip = new GZIPOutputStream(bytes)) {
+                zip.write(script);
+            }
+            return bytes.size();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Test
+    void theFirstScreenFetchesLittleScript() {
+        Page page = desk(lantern);
+        List<Response> scripts = new ArrayList<>();
+        page.onResponse(response -> {
+            if (response.url().endsWith(".js")) {
+                scripts.add(response);
+            }
+        });
+        page.navigate("/today");
+        assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first())
+                .isVisible();
+        int bytes = scripts.stream().mapToInt(r -> zipped(r.body())).sum();
+        System.out.println("first load: " + bytes + " bytes of script, zipped");
+        assertThat(bytes).isBetween(30_000, MOST_SCRIPT_BYTES);
+    }
+
+    @Test
+    void aLookReadsTheRoundAndWhatIsToCome() {
+        Page page = desk(lantern);
+        page.navigate("/rounds");
+        Locator count = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("to look at"));
+        assertThat(count).isVisible();
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        List<String> reads = new ArrayList<>();
+        page.onRequest((Request request) -> {
+            if (request.url().contains("/api/")) {
+                reads.add(request.method() + " "
+                        + request.url().replaceAll(".*/api/", "").replaceAll("\\?.*", ""));
+            }
+        });
+        page.waitForResponse(
+                r -> r.url().contains("/api/season/visits"),
+                () -> page.keyboard().press("n"));
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        assertThat(reads).containsExactlyInAnyOrder("POST looks", "GET rounds", "GET season/visits");
+        page.keyboard().press("u");
+        assertThat(page.getByText("Taken back: ")).isVisible();
+    }
+
+    @Test
+    void theHelpNamesTheKeysThatWorkHere() {
+        Page page = desk(lantern);
+        for (String[] station : new String[][] {
+            {"/takes", "open the grafts of the group"},
+            {"/wood", "collect or receive a lot"},
+            {"/flush", "think about a graft day"},
+            {"/rounds", "mark it, to answer several at once"},
+            {"/bench", "log what the form says"}
+        }) {
+            page.navigate(station[0]);
+            assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first())
+                    .isVisible();
+            page.keyboard().press("?");
+            Locator help = page.getByRole(AriaRole.DIALOG);
+            assertThat(help.getByText(station[1])).isVisible();
+            assertThat(help.getByText("take back the last thing you did")).isVisible();
+            page.keyboard().press("Escape");
+            assertThat(help).isHidden();
+        }
+    }
+
+    @Test
+    void enterDoesWhatTheLinkThatHasTheFocusSays() {
+        Page page = desk(lantern);
+        page.navigate("/rounds");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("to look at")))
+                .isVisible();
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Rules"))
+                .focus();
+        page.keyboard().press("Enter");
+        page.waitForURL("**/rules");
+    }
+
+    @Test
+    void anAddressThatLeadsNowhereSaysSo() {
+        Page page = desk(lantern);
+        page.navigate("/fit/trees");
+        assertThat(heading(page, "There is no such page")).isVisible();
+        assertThat(page.getByText("is not a part of Fit.")).isVisible();
+        axeClean(page);
+        page.getByRole(AriaRole.MAIN)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Fit"))
+                .click();
+        page.waitForURL("**/fit");
+    }
+
+    @Test
+    void theSecondStartBuildsNothingAndSaysHowLongItTook() throws IOException {
+        File home = new File(System.getProperty("lantern.home"));
+        Process process = new ProcessBuilder("./lantern", "start", "--port", "0", "--data", lantern.data + "-second")
+                .directory(home)
+                .redirectErrorStream(true)
+                .start();
+        try (BufferedReader said =
+                new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
+            String first = said.readLine();
+            System.out.println("second start: " + first);
+            assertThat(first).matches("Bay Lantern is lit after \\d+\\.\\d s: open http://127\\.0\\.0\\.1:\\d+/");
+        } finally {
+            process.destroy();
+            process.onExit().join();
+        }
+    }
+}
