@@ -29,9 +29,23 @@ class ExchangeApiTest extends ApiTest {
         return found;
     }
 
+    // What the fourth version wrote: graft days under another name, and acts without who did them.
+    private static Map<String, String> ofVersionFour(byte[] zip) throws IOException {
+        Map<String, String> files = tables(zip);
+        files.put("bench_day.csv", files.remove("day_plan.csv"));
+        files.compute(
+                "house_act.csv",
+                (name, csv) -> csv.replace(",\"person_id\"", "").replaceAll(",(\"\\d+\"|\\\\N)\r\n", "\r\n"));
+        files.compute(
+                "manifest.json",
+                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 4")
+                        .replace("\"day_plan\"", "\"bench_day\""));
+        return files;
+    }
+
     // What the third version wrote: nothing of fit, and grafts without the fit they were made with.
     private static Map<String, String> ofVersionThree(byte[] zip) throws IOException {
-        Map<String, String> files = tables(zip);
+        Map<String, String> files = ofVersionFour(zip);
         files.keySet().removeIf(name -> name.startsWith("fit_"));
         files.computeIfPresent(
                 "bench_graft.csv", (name, csv) -> csv.replaceAll("(,(\"[^\"]*\"|\\\\N)){7}\r\n", "\r\n"));
@@ -82,6 +96,20 @@ class ExchangeApiTest extends ApiTest {
             }
         }
         return bytes.toByteArray();
+    }
+
+    @Test
+    void aFarmTakenOutWhenGraftDaysHadAnotherNameStillComesIn() throws IOException {
+        http.smallFarm();
+        Map<String, Object> plan = new java.util.HashMap<>(Map.of("spotId", 1, "speciesKey", "avocado", "varietyId", 1));
+        plan.putAll(Map.of("techniqueKey", "cleft", "grafts", 4, "day", http.today().plusDays(9).toString()));
+        http.post("/api/graft-days", plan);
+        byte[] old = zipped(ofVersionFour(http.get("/api/exchange/farm.zip").bytes()));
+        emptyFarm();
+        Http.Answer brought = http.file("/api/exchange/farm.zip", old);
+        assertThat(brought.status()).as(brought.text()).isEqualTo(200);
+        assertThat(http.get("/api/graft-days").json().get(0).get("grafts").asInt()).isEqualTo(4);
+        assertThat(http.get("/api/acts").json().get(0).get("sentence").asString()).contains("4 Pale Buoy planned");
     }
 
     @Test
