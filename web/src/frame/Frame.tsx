@@ -29,11 +29,14 @@ export function Frame() {
   const begun = farm.data?.site !== undefined;
   useCommands(
     [
-      ...STATIONS.filter((s) => s.digit).map((s) => ({
-        key: s.digit,
-        words: `go to ${s.name}`,
-        run: () => navigate(s.path),
-      })),
+      {
+        key: STATIONS.filter((s) => s.digit).map((s) => s.digit),
+        words: "go to a station by its number",
+        run: (event) => {
+          const station = STATIONS.find((s) => s.digit === event.key);
+          if (station) navigate(station.path);
+        },
+      },
       { key: "/", words: "find a code, variety or place", run: () => setLaid("find") },
       { key: ".", words: "I saw something", run: () => setLaid("saw") },
       {

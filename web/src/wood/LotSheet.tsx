@@ -9,7 +9,15 @@ import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { useChoices } from "../units";
 import { type Lot, useLotSheet, useStores } from "./woodApi";
-import { BASIS_WORDS, diameterWords, leftWords, percent, STANDING_WORDS, sticksWords } from "./words";
+import {
+  BASIS_WORDS,
+  diameterWords,
+  doubtWords,
+  leftWords,
+  percent,
+  STANDING_WORDS,
+  sticksWords,
+} from "./words";
 
 /** One lot: what it is good for and how long, its ledger, and what can be done with it. */
 export function LotSheet({ code, onClose }: { code: string; onClose: () => void }) {
@@ -84,6 +92,7 @@ function Life({ lot }: { lot: Lot }) {
         figures,{" "}
         {lot.keepSpan.grafts > 0 ? `by ${lot.keepSpan.grafts} grafts of your own` : "no own takes yet"}.
       </p>
+      {doubtWords(lot) && <p className="mt-1 text-[15px]">{doubtWords(lot)}</p>}
       {lot.warnings.map((warning) => (
         <p key={warning} className="mt-1 border-soft border-l-4 pl-3 text-[15px]">
           {dated(warning)}

@@ -50,9 +50,18 @@ export function leftWords(lot: Lot): string {
   const per = unit === "weeks" ? WEEK : 1;
   const from = Math.floor(low / per);
   const to = Math.max(1, Math.round(high / per));
-  if (low < 1) return `up to ${to} ${unit}, or past it already: try two and see`;
+  if (low < 1) return `up to ${to} ${unit}, try two first`;
   if (from === to) return `${to} ${to === 1 ? unit.slice(0, -1) : unit}`;
   return `${from}–${to} ${unit}`;
+}
+
+/** What is known where the figures cannot tell whether wood is still good, and what would tell. */
+export function doubtWords(lot: Lot): string | undefined {
+  const { low, mid } = lot.freshness.toGood;
+  if (mid <= 0 || low >= 1) return undefined;
+  const { grafts } = lot.keepSpan;
+  const rests = grafts > 0 ? `, also by ${grafts} grafts of yours` : "";
+  return `On some farms such wood is past its good days by now, on others not${rests}. Graft two sticks and see before you count on it.`;
 }
 
 export const percent = (share: number) => `${Math.round(share * 100)} %`;
