@@ -1,4 +1,4 @@
-import { type CSSProperties, useId } from "react";
+import { type CSSProperties, useId, useState } from "react";
 import type { Schemas } from "../api/client";
 import { Lamp, lampWords } from "../drawings/Lamp";
 import { standingWords } from "./words";
@@ -27,6 +27,7 @@ export function Lamps({ pairings, today }: LampsProps) {
 
 function LampWithReasons({ pairing, words }: { pairing: Schemas["PairingView"]; words: string }) {
   const id = useId();
+  const [open, setOpen] = useState(false);
   const anchor = `--lamp${id.replace(/\W/g, "")}`;
   return (
     <div>
@@ -49,10 +50,11 @@ function LampWithReasons({ pairing, words }: { pairing: Schemas["PairingView"]; 
       <div
         id={id}
         popover="auto"
+        onBeforeToggle={(e) => setOpen(e.newState === "open")}
         className="by-anchor w-[360px] max-w-[92vw] rounded-md border border-line bg-surface p-4 text-ink shadow-xl"
         style={{ positionAnchor: anchor } as CSSProperties}
       >
-        <Reasons lamp={pairing.lamp} />
+        {open && <Reasons lamp={pairing.lamp} />}
       </div>
     </div>
   );
