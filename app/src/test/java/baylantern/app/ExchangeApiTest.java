@@ -101,15 +101,24 @@ class ExchangeApiTest extends ApiTest {
     @Test
     void aFarmTakenOutWhenGraftDaysHadAnotherNameStillComesIn() throws IOException {
         http.smallFarm();
-        Map<String, Object> plan = new java.util.HashMap<>(Map.of("spotId", 1, "speciesKey", "avocado", "varietyId", 1));
-        plan.putAll(Map.of("techniqueKey", "cleft", "grafts", 4, "day", http.today().plusDays(9).toString()));
+        Map<String, Object> plan =
+                new java.util.HashMap<>(Map.of("spotId", 1, "speciesKey", "avocado", "varietyId", 1));
+        plan.putAll(Map.of(
+                "techniqueKey",
+                "cleft",
+                "grafts",
+                4,
+                "day",
+                http.today().plusDays(9).toString()));
         http.post("/api/graft-days", plan);
         byte[] old = zipped(ofVersionFour(http.get("/api/exchange/farm.zip").bytes()));
         emptyFarm();
         Http.Answer brought = http.file("/api/exchange/farm.zip", old);
         assertThat(brought.status()).as(brought.text()).isEqualTo(200);
-        assertThat(http.get("/api/graft-days").json().get(0).get("grafts").asInt()).isEqualTo(4);
-        assertThat(http.get("/api/acts").json().get(0).get("sentence").asString()).contains("4 Pale Buoy planned");
+        assertThat(http.get("/api/graft-days").json().get(0).get("grafts").asInt())
+                .isEqualTo(4);
+        assertThat(http.get("/api/acts").json().get(0).get("sentence").asString())
+                .contains("4 Pale Buoy planned");
     }
 
     @Test
