@@ -24,11 +24,9 @@ export const queryClient = new QueryClient({
   },
 });
 
-let reading: Promise<unknown> = Promise.resolve();
-
 /** Some facts have changed: every answer that rests on one of them is read anew. */
 export function factsChanged(changed: ReadonlySet<string>) {
-  reading = queryClient.invalidateQueries({
+  queryClient.invalidateQueries({
     predicate: ({ state }) => {
       const facts = isHeld(state.data) ? restsOn.get(state.data) : undefined;
       return facts === undefined || [...facts].some((fact) => changed.has(fact));
@@ -36,8 +34,5 @@ export function factsChanged(changed: ReadonlySet<string>) {
   });
 }
 
-/** Everything is read anew, for instance in other units. */
+/** Everything is read anew: nobody knows what somebody else changed. */
 export const allChanged = () => queryClient.invalidateQueries();
-
-/** Resolves when what the last change made stale has been read. */
-export const readAgain = () => reading;

@@ -6,7 +6,7 @@ import { useCommands } from "../ui/commands";
 import { Coming, Trouble } from "../ui/parts";
 import { takeBack } from "../undo";
 import { DemoClock } from "./DemoClock";
-import { PAGES, STATIONS } from "./manifest";
+import { PAGES, PHONE_STATIONS, STATIONS } from "./manifest";
 import { NoSuchPage } from "./NoSuchPage";
 import { SeasonBand } from "./SeasonBand";
 import { moved, useScope } from "./scope";
@@ -151,19 +151,13 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
   );
 }
 
-// What is used while walking comes first.
-const PHONE_ORDER = ["Today", "Rounds", "Wood", "Fit"];
-
 function BottomBar({ onMore }: { onMore: () => void }) {
-  const stations = STATIONS.filter((station) => station.onPhone).sort(
-    (a, b) => PHONE_ORDER.indexOf(a.name) - PHONE_ORDER.indexOf(b.name),
-  );
   return (
     <nav
       aria-label="Stations"
       className="hidden print:hidden shrink-0 grid-cols-5 border-line border-t bg-surface max-sm:grid"
     >
-      {stations.map((station) => (
+      {PHONE_STATIONS.map((station) => (
         <NavLink
           key={station.path}
           to={station.path}

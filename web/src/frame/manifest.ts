@@ -10,8 +10,8 @@ export interface Station {
   digit: string;
   path: string;
   pages: string[];
-  /** True where it stands in the bar of the phone. */
-  onPhone: boolean;
+  /** Its place in the bar of the phone, where what is used while walking comes first; 0 where it is not there. */
+  phone: number;
   /** True for rooms that are reached from elsewhere than the list. */
   aside?: boolean;
 }
@@ -20,6 +20,9 @@ const ALL: Station[] = stations;
 
 /** Stations of the list, in working order. */
 export const STATIONS = ALL.filter((station) => !station.aside);
+
+/** Stations of the phone's bar, in its order. */
+export const PHONE_STATIONS = STATIONS.filter((s) => s.phone > 0).sort((a, b) => a.phone - b.phone);
 
 /** Where the keys and more lead: the list and the farm's own room. */
 export const PLACES = ALL.filter((station) => !station.aside || station.path === "/farm");

@@ -60,8 +60,8 @@ export function doubtWords(lot: Lot): string | undefined {
   const { low, mid } = lot.freshness.toGood;
   if (mid <= 0 || low >= 1) return undefined;
   const { grafts } = lot.keepSpan;
-  const rests = grafts > 0 ? `, also by ${grafts} grafts of yours` : "";
-  return `On some farms such wood is past its good days by now, on others not${rests}. Graft two sticks and see before you count on it.`;
+  const by = grafts > 0 ? `By the figures and ${grafts} grafts of yours` : "By the figures";
+  return `${by} this wood may be past its good days by now, or not yet. Graft two sticks and see before you count on it.`;
 }
 
 export const percent = (share: number) => `${Math.round(share * 100)} %`;

@@ -35,7 +35,7 @@ class AlwaysTrueTest extends ApiTest {
             "GET /api/exchange/farm.zip", "the tables themselves, with the hour",
             "GET /api/fit/pairings/{id}", "works aside and tells how far it is");
 
-    /** Ways to ask by sending a form: they write nothing and are compared like readings. */
+    /** Ways to ask by sending a form: they write nothing. Those that answer from the farm's facts are compared, see asked. */
     private static final Set<String> ASKS = Set.of(
             "POST /api/cleaning/plan",
             "POST /api/fit",
@@ -395,6 +395,11 @@ class AlwaysTrueTest extends ApiTest {
         asked.put("/api/grafts/check", Http.graftOf(1, "cleft", today, 4));
         Map<String, Object> seen = Map.of("lotId", 1, "states", Map.of("bark", "TAUT"), "measures", Map.of());
         asked.put("/api/stick-checks/judge", seen);
+        asked.put("/api/cleaning/plan", Map.of("agent", "BLEACH", "productPct", 5, "volumeMl", 500, "personId", 1));
+        Map<String, Object> on =
+                new HashMap<>(Map.of("scionSpecies", "avocado", "stockSpecies", "avocado", "makerId", 1));
+        on.putAll(Map.of("slips", "UNKNOWN", "wood", "STICK", "growth", "ACTIVE", "keepTop", false, "buds", 3));
+        asked.put("/api/fit/techniques", Map.of("scionMm", 8, "stockMm", 9, "on", on));
         return asked;
     }
 
