@@ -38,14 +38,17 @@ export function showTheme() {
   document.documentElement.dataset.theme = choices.theme;
 }
 
+/** Calls a listener after each choice; gives what ends that. */
+export function whenChosen(listener: () => void) {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** The units this device reads in, as the server is told them. */
+export const unitWords = () => `${choices.length} ${choices.warmth ?? "C"}`;
+
 export function useChoices(): Choices {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => choices,
-  );
+  return useSyncExternalStore(whenChosen, () => choices);
 }
 
 const MM_PER_INCH = 25.4;

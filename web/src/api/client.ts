@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from "openapi-fetch";
-import { chosen } from "../units";
+import { chosen, unitWords, whenChosen } from "../units";
 import { allChanged, factsChanged, noteFacts } from "./cache";
 import type { components, paths } from "./schema";
 
@@ -19,6 +19,7 @@ const requestId = () =>
 function headings(method: string): Record<string, string> {
   const { personId } = chosen();
   return {
+    "Lantern-Units": unitWords(),
     ...(personId ? { "Lantern-Person": String(personId) } : {}),
     ...(method === "GET" ? {} : { "Lantern-Request": requestId() }),
   };
@@ -52,6 +53,14 @@ const everyRequest: Middleware = {
     heard(response);
   },
 };
+
+// Sentences come in the units of the device: other units, other sentences.
+let readIn = unitWords();
+whenChosen(() => {
+  if (readIn === unitWords()) return;
+  readIn = unitWords();
+  allChanged();
+});
 
 /** What the server says when it cannot do something. */
 export interface Problem {

@@ -1,4 +1,5 @@
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useRef, useState, useSyncExternalStore } from "react";
+import { unitWords, whenChosen } from "../units";
 import { ProblemError } from "./client";
 
 /**
@@ -11,7 +12,9 @@ export function useLatest<Q, A>(question: Q | undefined, ask: (question: Q) => P
   const [problem, setProblem] = useState<ProblemError>();
   const wanted = useRef<string>(undefined);
   const busy = useRef(false);
-  const text = question === undefined ? undefined : JSON.stringify(question);
+  // The answer's sentences are in the units of the device: the same question in other units is another.
+  const units = useSyncExternalStore(whenChosen, unitWords);
+  const text = question === undefined ? undefined : JSON.stringify({ units, question });
   useEffect(() => {
     wanted.current = text;
     if (text === undefined) {
@@ -26,7 +29,7 @@ export function useLatest<Q, A>(question: Q | undefined, ask: (question: Q) => P
       while (wanted.current !== undefined && asked !== wanted.current) {
         asked = wanted.current;
         try {
-          const told = await ask(JSON.parse(asked) as Q);
+          const told = await ask(JSON.parse(asked).question as Q);
           if (wanted.current !== undefined) setAnswer(told);
           setProblem(undefined);
         } catch (e) {

@@ -1,5 +1,5 @@
 import { type KeyboardEvent, type Ref, useState } from "react";
-import { lengthUnit, readLength, useChoices } from "../units";
+import { lengthNumber, lengthUnit, lengthWords, readLength, useChoices } from "../units";
 import { Field, Input } from "./parts";
 
 interface Props {
@@ -21,7 +21,9 @@ export function ThicknessBox({ label, least, most, box, onAdd }: Props) {
     const read = parts.map((part) => readLength(part, length) ?? Number.NaN);
     const bad = read.findIndex((mm) => !(mm >= least && mm <= most));
     setError(
-      bad < 0 ? undefined : `“${parts[bad]}” is no thickness from ${least} to ${most} mm, such as 7.4`,
+      bad < 0
+        ? undefined
+        : `“${parts[bad]}” is no thickness from ${lengthNumber(least, length)} to ${lengthWords(most, length)}, such as ${lengthNumber(7.4, length)}`,
     );
     if (bad >= 0) return;
     onAdd(read.map((mm) => Math.round(mm * 10) / 10));

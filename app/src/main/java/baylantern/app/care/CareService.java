@@ -12,6 +12,7 @@ import baylantern.app.season.WarmthService;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.Sign;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
@@ -77,7 +78,7 @@ public class CareService implements Undoer {
         List<Told> told = new ArrayList<>();
         List<Graft> taken = new ArrayList<>();
         wanted.forEach(graft -> {
-            String why = refusal(graft, versions.get(graft.id()), entry, seenOn);
+            String why = refusal(graft, Known.in(versions, graft.id()), entry, seenOn);
             if (why == null) {
                 taken.add(graft);
             } else {

@@ -22,6 +22,7 @@ import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.Look;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
@@ -30,6 +31,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -135,7 +137,7 @@ public class DemoFarm {
             buds();
             benchDay();
             wood.now();
-            fit.now(avocadoStocks, spots.get("Old Wall"));
+            fit.now(avocadoStocks, Known.in(spots, "Old Wall"));
             return truths;
         }
 
@@ -151,7 +153,7 @@ public class DemoFarm {
                                 variety.speciesKey(),
                                 PlantKind.MOTHER_TREE,
                                 null,
-                                spots.get(spot),
+                                Known.in(spots, spot),
                                 LocalDate.of(2016, 3, 1),
                                 variety.id(),
                                 "mother tree",
@@ -197,9 +199,9 @@ public class DemoFarm {
         private void benchDay() {
             days.remember(
                     LocalDate.of(2026, 5, 16),
-                    spots.get("Shade House"),
+                    Known.in(spots, "Shade House"),
                     "avocado",
-                    varieties.get("Ternlight").id(),
+                    Known.in(varieties, "Ternlight").id(),
                     "cleft",
                     10);
         }
@@ -214,9 +216,9 @@ public class DemoFarm {
         }
 
         private String graft(DemoSession s, DemoWood.Wood cut, boolean takes) {
-            Variety variety = varieties.get(s.variety());
+            Variety variety = Known.in(varieties, s.variety());
             Stem stem = stock(s.species(), s.place());
-            double stockMm = stem.diameterMm();
+            double stockMm = Objects.requireNonNull(stem.diameterMm());
             double ratio = 0.78 + random.nextDouble() * 0.25;
             double scionMm = Math.round(stockMm * ratio * 10) / 10.0;
             Cover cover = s.technique().equals("chip") || s.technique().equals("t-bud")
@@ -280,7 +282,7 @@ public class DemoFarm {
                     species,
                     PlantKind.SEEDLING_STOCK,
                     kind,
-                    spots.get(place),
+                    Known.in(spots, place),
                     null,
                     null,
                     null,

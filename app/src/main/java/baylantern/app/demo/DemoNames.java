@@ -1,6 +1,7 @@
 package baylantern.app.demo;
 
 import baylantern.app.place.VarietyEntry;
+import baylantern.core.rules.Known;
 import java.util.List;
 import java.util.Map;
 
@@ -48,7 +49,7 @@ final class DemoNames {
     }
 
     static String stockLetters(String species) {
-        return STOCKS.get(species);
+        return Known.in(STOCKS, species);
     }
 
     static List<VarietyEntry> varieties() {

@@ -4,6 +4,7 @@ import baylantern.app.place.Variety;
 import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.season.flush.BudNote;
@@ -74,7 +75,7 @@ final class DemoPhenology {
     /** What was noted of a stock, oldest first. */
     List<BudNote> stock(String species, long seed) {
         Random random = new Random(seed * 7919);
-        return notes(species, STOCKS.get(species) + 0.03 * random.nextDouble(), random);
+        return notes(species, Known.in(STOCKS, species) + 0.03 * random.nextDouble(), random);
     }
 
     private List<BudNote> notes(String speciesKey, double phaseNow, Random random) {

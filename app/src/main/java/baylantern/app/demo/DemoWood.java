@@ -22,6 +22,7 @@ import baylantern.app.wood.ShootService;
 import baylantern.app.wood.StoreService;
 import baylantern.core.lineage.HealthTest;
 import baylantern.core.lineage.Node;
+import baylantern.core.rules.Known;
 import baylantern.core.wood.KeepMethod;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -102,11 +103,11 @@ class DemoWood {
         stored.put("cold", stores.remember("Cold Press", KeepMethod.FRIDGE, 6.5, TODAY.minusDays(100)));
         stored.put("shelf", stores.remember("Bench shelf", KeepMethod.AMBIENT, null, null));
         stored.put("pail", stores.remember("Pail", KeepMethod.WATER, null, null));
-        clear("SOURCE-" + outside.get("scheme"), LocalDate.of(2022, 6, 1), 1500);
+        clear("SOURCE-" + Known.in(outside, "scheme"), LocalDate.of(2022, 6, 1), 1500);
         clear("SOURCE-" + outside.get("nursery"), LocalDate.of(2024, 6, 1), 400);
         for (String citrus : List.of("Cistern Blood", "Noonbell", "Pilot Lime", "Bellwether", "Quillpearl")) {
             long mother = mother(citrus);
-            parents.rememberParent(mother, Node.source(outside.get("scheme")), LocalDate.of(2023, 1, 10));
+            parents.rememberParent(mother, Node.source(Known.in(outside, "scheme")), LocalDate.of(2023, 1, 10));
             for (int year = 2023; year <= 2025; year++) {
                 clear(Node.plant(mother).key(), LocalDate.of(year, 3, 20 + citrus.length() % 5), 365);
             }
@@ -165,7 +166,7 @@ class DemoWood {
     }
 
     private long mother(String variety) {
-        String code = varieties.get(variety).letters() + "-M1";
+        String code = Known.in(varieties, variety).letters() + "-M1";
         return plants.plantByCode(code).orElseThrow().id();
     }
 
@@ -178,7 +179,7 @@ class DemoWood {
             return new Wood(null, null, s.source());
         }
         LocalDate cut = s.day().minusDays(s.woodAgeDays());
-        long maker = people.get(s.maker());
+        long maker = Known.in(people, s.maker());
         cleaned(maker, cut, CleanService.Occasion.NEW_TREE);
         // This year’s Pilot Lime is of the mother that is suspect now.
         boolean own = s.source().equals(OWN)
@@ -209,7 +210,7 @@ class DemoWood {
             int sticks,
             String store,
             boolean wrapped) {
-        Variety v = varieties.get(variety);
+        Variety v = Known.in(varieties, variety);
         return new LotEntry(
                 source == null ? mother(variety) : null,
                 source,
@@ -220,7 +221,7 @@ class DemoWood {
                 sticks,
                 v.speciesKey().equals("citrus") ? CITRUS_BUDS : STICK_BUDS,
                 List.of(6.4, 7.1, 7.8),
-                stored.get(store),
+                Known.in(stored, store),
                 wrapped,
                 null,
                 "");
@@ -260,7 +261,7 @@ class DemoWood {
     }
 
     private void shelf() {
-        long teo = people.get("Teo");
+        long teo = Known.in(people, "Teo");
         check(put("Ternlight", null, 1, null, 12, "box", true), 3, "stage=S wood=FIRM bark=TAUT skin=CLEAN", 7);
         check(put("Grey Quay", null, 3, null, 8, "cold", true), 2, "stage=S wood=FIRM bark=SLIGHT skin=CLEAN", 6.5);
         check(put("Harbourmaster", null, 8, null, 6, "cold", true), 2, "stage=R wood=FIRM bark=TAUT", 8);
@@ -289,7 +290,7 @@ class DemoWood {
             int sticks,
             String store,
             boolean wrapped) {
-        return put(variety, source, cutAgo, cameAgo, sticks, store, wrapped, people.get("Nerea"));
+        return put(variety, source, cutAgo, cameAgo, sticks, store, wrapped, Known.in(people, "Nerea"));
     }
 
     private long put(
@@ -302,7 +303,7 @@ class DemoWood {
             boolean wrapped,
             long cutBy) {
         LocalDate cut = TODAY.minusDays(cutAgo);
-        if (cutBy != people.get("Teo")) {
+        if (cutBy != Known.in(people, "Teo")) {
             cleaned(cutBy, cut, CleanService.Occasion.NEW_TREE);
         }
         LocalDate received = cameAgo == null ? null : TODAY.minusDays(cameAgo);

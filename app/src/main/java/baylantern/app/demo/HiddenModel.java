@@ -1,5 +1,6 @@
 package baylantern.app.demo;
 
+import baylantern.core.rules.Known;
 import java.util.Map;
 
 /**
@@ -64,7 +65,7 @@ final class HiddenModel {
 
     /** Probability of take, 0 to 1. */
     static double take(DemoSession s) {
-        double odds = VARIETY.get(s.variety()) + TECHNIQUE.get(s.technique());
+        double odds = Known.in(VARIETY, s.variety()) + Known.in(TECHNIQUE, s.technique());
         boolean slopes = s.technique().startsWith("whip") || s.technique().equals("cleft");
         if (slopes && s.maker().equals("Odile")) {
             odds += STEADY_HAND;

@@ -5,6 +5,7 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.TableVault;
 import baylantern.app.platform.TableVault.Content;
+import baylantern.core.rules.Known;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -117,7 +118,9 @@ class FarmZip {
         Map<String, Content> tables = new LinkedHashMap<>();
         Manifest manifest = opened(in, tables);
         check(manifest, tables);
-        TableVault.TABLES.stream().filter(t -> !t.equals("house_clock")).forEach(t -> vault.fill(t, tables.get(t)));
+        TableVault.TABLES.stream()
+                .filter(t -> !t.equals("house_clock"))
+                .forEach(t -> vault.fill(t, Known.in(tables, t)));
         dayTurn.tell();
         return vault.counts();
     }

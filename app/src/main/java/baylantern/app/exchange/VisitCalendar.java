@@ -7,6 +7,7 @@ import baylantern.app.care.VisitRow;
 import baylantern.app.day.DayService;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.day.GraftDay;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
@@ -69,7 +70,7 @@ class VisitCalendar {
         calendar.setMethod(Method.publish());
         slots.forEach((slot, codes) -> calendar.addEvent(event(slot, codes)));
         days.plans().forEach(plan -> plan.around().tasks().forEach(task -> calendar.addEvent(step(plan, task))));
-        return Biweekly.write(calendar).go();
+        return Quantity.plain(Biweekly.write(calendar).go());
     }
 
     private VEvent step(DayService.Planned plan, GraftDay.StepDay task) {

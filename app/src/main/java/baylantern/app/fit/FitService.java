@@ -19,7 +19,7 @@ import baylantern.core.fit.contact.Joint;
 import baylantern.core.fit.contact.Way;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.Finding;
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import java.util.ArrayList;
@@ -95,9 +95,9 @@ class FitService implements FitMeasure {
         if (top != null && cutMm > top) {
             throw new FitRefused(
                     "cutMm",
-                    Plain.number(cutMm) + " mm",
-                    "up to " + Plain.number(top) + " mm",
-                    "A cut of " + Plain.number(cutMm) + " mm is longer than the stem, " + Plain.number(top) + " mm.");
+                    Quantity.mm(cutMm),
+                    "up to " + Quantity.mm(top),
+                    "A cut of " + Quantity.mm(cutMm) + " is longer than the stem, " + Quantity.mm(top) + ".");
         }
     }
 
@@ -182,8 +182,8 @@ class FitService implements FitMeasure {
         List<Finding> mind = new ArrayList<>();
         double ratio = joint.scion().radiusMm() / joint.stock().radiusMm();
         outside(mind, "ratio", "scionMm", "The scion ÷ stock of ", ratio, technique.ratio(), "");
-        outside(mind, "stock", "stockMm", "A stock of ", joint.stock().diameterMm(), technique.stockMm(), " mm");
-        outside(mind, "cut", "cutMm", "A cut of ", joint.placing().cutMm(), technique.cutMm(), " mm");
+        outside(mind, "stock", "stockMm", "A stock of ", joint.stock().diameterMm(), technique.stockMm(), "mm");
+        outside(mind, "cut", "cutMm", "A cut of ", joint.placing().cutMm(), technique.cutMm(), "mm");
         if (!(measured.contact().met() > 0)) {
             mind.add(Finding.warns("apart", "offsetMm", "No cambium meets as it lies", 0, "move the scion"));
         }
@@ -193,12 +193,12 @@ class FitService implements FitMeasure {
     private static void outside(
             List<Finding> mind, String rule, String field, String what, double x, Figure range, String unit) {
         if (!range.spans(Math.round(x * HUNDREDTHS) / HUNDREDTHS)) {
-            String valid = Plain.number(range.low()) + " to " + Plain.number(range.high()) + unit;
+            String valid = Quantity.of(range.low(), range.high(), unit);
             mind.add(Finding.warns(
                     rule,
                     field,
-                    what + Plain.number(x) + unit + " is outside " + valid + ": " + range.why(),
-                    Plain.number(x),
+                    what + Quantity.of(x, unit) + " is outside " + valid + ": " + range.why(),
+                    Quantity.of(x, unit),
                     valid));
         }
     }

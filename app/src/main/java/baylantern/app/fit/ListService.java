@@ -19,6 +19,7 @@ import baylantern.core.fit.contact.FitBench;
 import baylantern.core.fit.contact.FitBench.Wish;
 import baylantern.core.fit.contact.FitBench.Wrap;
 import baylantern.core.fit.contact.Joint;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -226,7 +227,9 @@ class ListService implements Undoer {
                         Collectors.toList()));
         List<BenchEntry> entries = runs.values().stream()
                 .map(run -> run(
-                        run, entry, shelf.get(Objects.requireNonNull(run.get(0).lotId()))))
+                        run,
+                        entry,
+                        Known.in(shelf, Objects.requireNonNull(run.get(0).lotId()))))
                 .toList();
         BenchService.Logged logged = benchLog.logAll(entries);
         List<RowView> order = runs.values().stream().flatMap(List::stream).toList();

@@ -2,6 +2,7 @@ package baylantern.app.fit;
 
 import baylantern.app.platform.FarmProblem;
 import jakarta.annotation.PreDestroy;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
@@ -58,8 +59,9 @@ class PairDesk {
         synchronized (jobs) {
             jobs.put(id, job);
             while (jobs.size() > KEPT) {
-                Long oldest = jobs.keySet().iterator().next();
-                jobs.remove(oldest).cancelled = true;
+                Iterator<Job> byAge = jobs.values().iterator();
+                byAge.next().cancelled = true;
+                byAge.remove();
             }
         }
         worker.execute(() -> work(job, entry));

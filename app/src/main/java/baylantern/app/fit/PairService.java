@@ -15,6 +15,7 @@ import baylantern.core.fit.pairing.Pairing.Piece;
 import baylantern.core.fit.pairing.Spare;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Kinship;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import java.util.ArrayList;
@@ -112,21 +113,23 @@ class PairService {
         Map<String, Piece> stems = byId(entry.stems());
         List<OnePair> pairs = new ArrayList<>();
         for (Paired paired : solution.pairs()) {
-            pairs.add(pair(entry, paired, sticks.get(paired.stickId()), stems.get(paired.stemId())));
+            pairs.add(pair(entry, paired, Known.in(sticks, paired.stickId()), Known.in(stems, paired.stemId())));
         }
         boolean slips = entry.on().slips() == Slips.YES;
         return new PairedView(
                 pairs,
                 solution.spareSticks().stream()
                         .map(id -> spare.stick(
-                                sticks.get(id),
+                                Known.in(sticks, id),
                                 entry.stems(),
                                 suits(judge, List.of(sticks.get(id)), entry.stems()),
                                 slips))
                         .toList(),
                 solution.spareStems().stream()
                         .map(id -> spare.stem(
-                                stems.get(id), entry.sticks(), suits(judge, entry.sticks(), List.of(stems.get(id)))))
+                                Known.in(stems, id),
+                                entry.sticks(),
+                                suits(judge, entry.sticks(), List.of(Known.in(stems, id)))))
                         .toList(),
                 solution.cost());
     }

@@ -9,7 +9,7 @@ import baylantern.app.platform.Undoer;
 import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Round;
 import baylantern.core.fit.Taper;
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -106,8 +106,8 @@ public class StemService implements Undoer {
         if (measure.topMm() != null && measure.leafMm() != null && measure.leafMm() > measure.topMm()) {
             throw new FitRefused(
                     "leafMm",
-                    Plain.number(measure.leafMm()) + " mm",
-                    "up to " + Plain.number(measure.topMm()) + " mm",
+                    Quantity.mm(measure.leafMm()),
+                    "up to " + Quantity.mm(measure.topMm()),
                     "The nurse leaf stands above the tip of the stem.");
         }
         return measure;

@@ -5,6 +5,7 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
+import baylantern.core.rules.Quantity;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -221,7 +222,7 @@ public class PlantService implements Undoer {
     }
 
     private static Double mm(String written, String line, double least, double most) {
-        String valid = (least == 0 ? "0" : "" + least) + " to " + (int) most + " mm";
+        String valid = Quantity.mm(least, most);
         try {
             double mm = Double.parseDouble(written.replace(",", ".").replace("mm", ""));
             if (mm >= least && mm <= most) {

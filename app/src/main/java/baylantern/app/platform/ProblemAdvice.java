@@ -2,6 +2,7 @@ package baylantern.app.platform;
 
 import baylantern.core.exchange.NotebookRefused;
 import baylantern.core.fit.FitRefused;
+import baylantern.core.rules.Quantity;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
@@ -49,7 +50,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail fit(FitRefused refused) {
-        String sentence = Objects.requireNonNull(refused.getMessage());
+        String sentence = refused.sentence();
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, sentence);
         detail.setProperty("fields", List.of(field(refused.field(), refused.value(), refused.valid(), sentence)));
         return detail;
@@ -83,8 +84,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 .map(error -> field(
                         error.getField(),
                         Objects.toString(error.getRejectedValue(), ""),
-                        error.getDefaultMessage(),
-                        error.getField() + " " + error.getDefaultMessage()))
+                        Quantity.fixed(Objects.toString(error.getDefaultMessage(), "")),
+                        error.getField() + " " + Quantity.fixed(Objects.toString(error.getDefaultMessage(), ""))))
                 .toList();
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, told(fields));
         detail.setProperty("fields", fields);

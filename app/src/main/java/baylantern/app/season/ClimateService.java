@@ -3,6 +3,7 @@ package baylantern.app.season;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.core.rules.Quantity;
 import baylantern.core.season.weather.Climate;
 import baylantern.core.season.weather.StartingClimates;
 import java.util.ArrayList;
@@ -63,10 +64,10 @@ public class ClimateService {
             if (!(row.minC() <= row.maxC())) {
                 throw FarmProblem.wrong(
                         "months[" + i + "].minC",
-                        row.minC(),
-                        "up to " + row.maxC(),
-                        "In month " + row.monthNo() + " the lowest, " + row.minC() + " °C, is above the highest, "
-                                + row.maxC() + " °C.");
+                        Quantity.celsius(row.minC()),
+                        "up to " + Quantity.celsius(row.maxC()),
+                        "In month " + row.monthNo() + " the lowest, " + Quantity.celsius(row.minC())
+                                + ", is above the highest, " + Quantity.celsius(row.maxC()) + ".");
             }
         }
         if (months.size() != 12) {

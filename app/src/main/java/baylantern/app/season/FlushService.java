@@ -8,6 +8,7 @@ import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.season.flush.Backtest;
@@ -192,7 +193,7 @@ public class FlushService {
                     Rhythm rhythm = model.plant(plant.id());
                     Optional<Outlook> outlook = forecaster.forecast(rhythm, seen, own.notes(), SEED + plant.id());
                     Lane lane = Lane.of(seen, outlook, sums, flush, today);
-                    return new Watched(plant, own, seen, intervals.get(plant.id()), rhythm, outlook, lane);
+                    return new Watched(plant, own, seen, Known.in(intervals, plant.id()), rhythm, outlook, lane);
                 })
                 .toList();
         return new OfSpecies(inputs, model, watched);

@@ -33,8 +33,8 @@ record MonthRow(
         @DecimalMax(value = "2000", message = "is from 0 to 2000 mm")
         double rainMm,
 
-        @DecimalMin(value = "0", message = "is from 0 to 10 °C")
-        @DecimalMax(value = "10", message = "is from 0 to 10 °C")
+        @DecimalMin(value = "0", message = "is from 0 to 10 °C apart")
+        @DecimalMax(value = "10", message = "is from 0 to 10 °C apart")
         double spreadC) {
 
     static MonthRow of(int number, Climate.Month month) {

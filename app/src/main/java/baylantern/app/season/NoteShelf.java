@@ -38,11 +38,7 @@ class NoteShelf {
 
     private Map<Long, PlantNotes> read(@Nullable Map<Long, PlantNotes> before, Change since) {
         Set<Long> stale = since.rows(Fact.NOTES);
-        boolean fewPlants = before != null
-                && stale != null
-                && stale.size() <= MOST_STALE
-                && !since.touches(Fact.PEOPLE, Fact.PLANTS);
-        if (before == null || !fewPlants) {
+        if (before == null || stale == null || stale.size() > MOST_STALE || since.touches(Fact.PEOPLE, Fact.PLANTS)) {
             return Collections.unmodifiableMap(
                     kept(byPlant(mapper.standing(null)), before == null ? Map.of() : before));
         }

@@ -7,6 +7,7 @@ import baylantern.app.place.Person;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.Season;
 import baylantern.core.take.Belief;
@@ -135,7 +136,13 @@ class TakeService {
                     new GroupKey(null, species, null, null, null, filter.from(), filter.to())));
             for (String id : keys(leaves, List.of(species))) {
                 varietyGroups(
-                        List.of(species, id), varieties.get(Long.valueOf(id)), leaves, pooling, thirds, filter, groups);
+                        List.of(species, id),
+                        Known.in(varieties, Long.valueOf(id)),
+                        leaves,
+                        pooling,
+                        thirds,
+                        filter,
+                        groups);
             }
         }
         return result(by, pooling, groups, filter, 3);
@@ -187,7 +194,7 @@ class TakeService {
         }
         KinPooling pooling = pooling(leaves);
         List<Group> groups = leaves.keySet().stream()
-                .map(path -> group(labels.get(path.get(0)), null, path, pooling, keys.get(path.get(0))))
+                .map(path -> group(Known.in(labels, path.get(0)), null, path, pooling, Known.in(keys, path.get(0))))
                 .sorted(Comparator.comparingInt((Group g) -> g.count().all()).reversed())
                 .toList();
         return result(by, pooling, groups, filter, 1);

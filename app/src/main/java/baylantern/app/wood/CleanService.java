@@ -8,6 +8,7 @@ import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.wood.Dilution;
 import jakarta.validation.constraints.NotNull;
@@ -163,7 +164,7 @@ public class CleanService implements Undoer {
     public WoodDone mixed(MixEntry entry) {
         MixPlan plan = plan(entry);
         Instant now = clock.now();
-        String sentence = Math.round(entry.volumeMl()) + " ml of "
+        String sentence = Quantity.ml(Math.round(entry.volumeMl())) + " of "
                 + (entry.agent() == Agent.BLEACH ? "bleach" : "alcohol") + " mixed";
         long act = acts.open(kind(), sentence);
         long id = mapper.insertMix(

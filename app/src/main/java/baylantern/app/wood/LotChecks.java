@@ -9,6 +9,7 @@ import baylantern.app.place.Variety;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.core.lineage.Node;
+import baylantern.core.rules.Quantity;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
@@ -67,7 +68,11 @@ class LotChecks {
         }
         for (Double mm : Objects.requireNonNullElse(entry.diametersMm(), List.<Double>of())) {
             if (!(mm >= LEAST_MM && mm <= MOST_MM)) {
-                throw FarmProblem.wrong("diametersMm", mm, "0.5 to 60 mm", "No stick is " + mm + " mm thick.");
+                throw FarmProblem.wrong(
+                        "diametersMm",
+                        Quantity.mm(mm),
+                        Quantity.mm(LEAST_MM, MOST_MM),
+                        "No stick is " + Quantity.mm(mm) + " thick.");
             }
         }
         stores.store(entry.storeId());

@@ -10,6 +10,7 @@ import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WeatherService;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.weather.WeatherDay;
 import baylantern.core.wood.KeepMethod;
@@ -182,7 +183,11 @@ public class StoreService implements DayListener, Undoer {
     @Transactional
     public WoodDone add(String name, KeepMethod method, @Nullable Double setC) {
         if (setC != null && !(setC >= -5 && setC <= 35)) {
-            throw FarmProblem.wrong("setC", setC, "−5 to 35 °C", "No store for wood is set to " + setC + " °C.");
+            throw FarmProblem.wrong(
+                    "setC",
+                    Quantity.celsius(setC),
+                    Quantity.celsius(-5, 35),
+                    "No store for wood is set to " + Quantity.celsius(setC) + ".");
         }
         long act = acts.open(kind(), "Store " + name.strip() + " added");
         long id = mapper.insert(name.strip(), method.name(), setC, act);
@@ -235,7 +240,8 @@ public class StoreService implements DayListener, Undoer {
                     table.readings().get(0).temp(),
                     "C or F",
                     "No store that keeps wood is as warm as "
-                            + table.readings().get(0).temp() + " °C. Say whether the file is in °C or °F.");
+                            + Quantity.celsius(table.readings().get(0).temp())
+                            + ". Say whether the file is in °C or °F.");
         }
         LocalDateTime last = table.readings().get(table.readings().size() - 1).at();
         if (last.toLocalDate().isAfter(clock.today())) {

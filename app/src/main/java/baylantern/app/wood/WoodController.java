@@ -2,6 +2,7 @@ package baylantern.app.wood;
 
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.core.rules.Quantity;
 import baylantern.core.wood.KeepMethod;
 import baylantern.core.wood.StoreTable;
 import jakarta.validation.Valid;
@@ -125,7 +126,11 @@ class WoodController {
     CalliperReading calliper(@RequestParam(required = false) @Nullable Double jawsMm) {
         if (jawsMm != null) {
             if (!(jawsMm >= 2 && jawsMm <= 150)) {
-                throw FarmProblem.wrong("jawsMm", jawsMm, "2 to 150 mm", "The calliper opens from 2 to 150 mm.");
+                throw FarmProblem.wrong(
+                        "jawsMm",
+                        Quantity.mm(jawsMm),
+                        Quantity.mm(2, 150),
+                        "The calliper opens from " + Quantity.mm(2, 150) + ".");
             }
             calliper.closeOn(jawsMm);
         }

@@ -2,33 +2,31 @@ package baylantern.app.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.TakeRow;
 import baylantern.app.platform.ActService;
+import baylantern.app.platform.Changes;
 import baylantern.app.platform.DemoClock;
+import baylantern.app.platform.TableVault;
 import baylantern.core.care.GraftState;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
 import baylantern.core.take.KinPooling;
 import baylantern.core.take.TakeCount;
-import java.nio.file.Files;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.junit.jupiter.api.BeforeEach;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** The demo farm, and whether the analysis finds the model hidden in it. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "lantern.demo=true")
-class DemoFarmTest {
+class DemoFarmTest extends GrownFarmTest {
 
     @Autowired
     private DemoFarm farm;
@@ -48,22 +46,21 @@ class DemoFarmTest {
     @Autowired
     private JdbcTemplate jdbc;
 
-    private List<DemoFarm.Truth> truths;
+    @Autowired
+    private Changes changes;
 
-    @DynamicPropertySource
-    static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
-        var folder = Files.createTempDirectory("bay-lantern-demo");
-        registry.add("spring.datasource.url", () -> "jdbc:h2:file:" + folder.resolve("farm"));
-        registry.add("lantern.data", folder::toString);
-    }
+    private static @Nullable List<DemoFarm.Truth> truths;
 
-    @BeforeEach
-    void regrow() {
-        jdbc.execute("SET REFERENTIAL_INTEGRITY FALSE");
-        baylantern.app.platform.TableVault.TABLES.forEach(
-                table -> jdbc.execute("TRUNCATE TABLE " + table + " RESTART IDENTITY"));
-        jdbc.execute("SET REFERENTIAL_INTEGRITY TRUE");
-        truths = farm.grow(1);
+    /** Grows the farm anew, from nothing; what it is made of is the same each time. */
+    private List<DemoFarm.Truth> truths() {
+        if (truths == null) {
+            jdbc.execute("SET REFERENTIAL_INTEGRITY FALSE");
+            TableVault.TABLES.forEach(table -> jdbc.execute("TRUNCATE TABLE " + table + " RESTART IDENTITY"));
+            jdbc.execute("SET REFERENTIAL_INTEGRITY TRUE");
+            changes.forgetAll();
+            truths = farm.grow(1);
+        }
+        return truths;
     }
 
     @Test
@@ -78,7 +75,7 @@ class DemoFarmTest {
                 .forEach(g -> names.put(g.varietyName(), g.speciesKey() + "/" + g.varietyId()));
         KinPooling pooling =
                 new KinPooling(leaves, rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD));
-        Map<List<String>, Double> hidden = truths.stream()
+        Map<List<String>, Double> hidden = truths().stream()
                 .collect(Collectors.groupingBy(
                         t -> List.of(
                                 names.get(t.variety()).split("/")[0],
@@ -107,9 +104,9 @@ class DemoFarmTest {
 
     @Test
     void growsTheSameFarmEverywhere() {
-        List<DemoFarm.Truth> before = truths;
-        regrow();
-        assertThat(truths).isEqualTo(before).hasSizeGreaterThan(420);
+        List<Graft> before = grafts.list(GraftFilter.ALL, 10_000);
+        assertThat(truths()).hasSizeGreaterThan(420);
+        assertThat(grafts.list(GraftFilter.ALL, 10_000)).isEqualTo(before);
         assertThat(grafts.list(GraftFilter.ALL, 10_000))
                 .extracting(g -> g.state())
                 .contains(

@@ -5,44 +5,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
 import baylantern.core.fit.Taper;
-import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** What the demo farm has measured, and the fit every graft of it was made with. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "lantern.demo=true")
-class DemoFitTest {
-
-    @Autowired
-    private DemoFarm farm;
+class DemoFitTest extends GrownFarmTest {
 
     @Autowired
     private PlantService plants;
 
     @Autowired
     private JdbcTemplate store;
-
-    @DynamicPropertySource
-    static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
-        var folder = Files.createTempDirectory("bay-lantern-demo-fit");
-        registry.add("spring.datasource.url", () -> "jdbc:h2:file:" + folder.resolve("farm"));
-        registry.add("lantern.data", folder::toString);
-    }
-
-    @BeforeEach
-    void grown() {
-        if (plants.count() == 0) {
-            farm.grow(1);
-        }
-    }
 
     @Test
     void everyGraftWithTwoSizesHasItsFit() {

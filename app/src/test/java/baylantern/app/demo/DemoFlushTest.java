@@ -3,12 +3,10 @@ package baylantern.app.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import baylantern.app.platform.DemoClock;
-import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.file.Files;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,16 +15,12 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The demo farm on its first day and a few days on: what is lit, what the weather does, how well the forecast would do. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "lantern.demo=true")
-class DemoFlushTest {
+class DemoFlushTest extends GrownFarmTest {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -37,13 +31,6 @@ class DemoFlushTest {
     private DemoClock clock;
 
     private int away;
-
-    @DynamicPropertySource
-    static void store(DynamicPropertyRegistry registry) throws IOException {
-        var folder = Files.createTempDirectory("bay-lantern-demo-flush");
-        registry.add("spring.datasource.url", () -> "jdbc:h2:file:" + folder.resolve("farm"));
-        registry.add("lantern.data", folder::toString);
-    }
 
     @AfterEach
     void backToTheFirstDay() {

@@ -13,7 +13,6 @@ import baylantern.app.lineage.RecallRow;
 import baylantern.app.lineage.RecallService;
 import baylantern.app.lineage.SourceEntry;
 import baylantern.app.lineage.SourceService;
-import baylantern.app.place.PlaceService;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
@@ -24,25 +23,16 @@ import baylantern.core.lineage.Node;
 import baylantern.core.lineage.Recall;
 import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.wood.Conditioning;
-import java.nio.file.Files;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** The wood of the demo farm is what its story says. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.NONE, properties = "lantern.demo=true")
-class DemoWoodTest {
-
-    @Autowired
-    private DemoFarm farm;
+class DemoWoodTest extends GrownFarmTest {
 
     @Autowired
     private LotDesk desk;
@@ -75,25 +65,7 @@ class DemoWoodTest {
     private DemoClock clock;
 
     @Autowired
-    private PlaceService places;
-
-    @Autowired
     private JdbcTemplate jdbc;
-
-    @DynamicPropertySource
-    static void store(DynamicPropertyRegistry registry) throws java.io.IOException {
-        var folder = Files.createTempDirectory("bay-lantern-demo-wood");
-        registry.add("spring.datasource.url", () -> "jdbc:h2:file:" + folder.resolve("farm"));
-        registry.add("lantern.data", folder::toString);
-    }
-
-    // Grown once: nothing here changes the farm for good.
-    @BeforeEach
-    void growOnce() {
-        if (places.site().isEmpty()) {
-            farm.grow(1);
-        }
-    }
 
     private LotView lot(String variety) {
         return desk.shelf().stream()

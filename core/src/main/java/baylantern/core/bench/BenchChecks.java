@@ -3,7 +3,7 @@ package baylantern.core.bench;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.Kinship;
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -89,7 +89,11 @@ public final class BenchChecks {
     private void diameter(String field, String what, @Nullable Double mm, List<Finding> found) {
         if (mm != null && !(mm >= LEAST_MM && mm <= MOST_MM)) {
             found.add(Finding.refuses(
-                    "diameter", field, "The " + what + " diameter is not one a stem can have", mm, "0.5 to 500 mm"));
+                    "diameter",
+                    field,
+                    "The " + what + " diameter is not one a stem can have",
+                    Quantity.mm(mm),
+                    Quantity.mm(LEAST_MM, MOST_MM)));
         }
     }
 
@@ -129,14 +133,13 @@ public final class BenchChecks {
             Bench bench,
             List<Finding> found) {
         if (!range.spans(x)) {
-            String valid = Plain.number(range.low()) + " to " + Plain.number(range.high())
-                    + (unit.isEmpty() ? "" : " " + unit);
+            String valid = Quantity.of(range.low(), range.high(), unit);
             found.add(Finding.warns(
                     rule,
                     field,
-                    "The " + what + " of " + Plain.number(x) + " is outside what a "
+                    "The " + what + " of " + Quantity.of(x, unit) + " is outside what a "
                             + bench.technique().name() + " likes, " + valid + ": " + range.why(),
-                    Plain.number(x),
+                    Quantity.of(x, unit),
                     valid));
         }
     }

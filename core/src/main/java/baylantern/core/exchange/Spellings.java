@@ -1,5 +1,6 @@
 package baylantern.core.exchange;
 
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -7,6 +8,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /** Finds spellings of one name: same but for case, spaces and accents, or a near miss of a commoner one. */
@@ -33,7 +35,7 @@ final class Spellings {
         byPlain.forEach((plain, spellings) -> best.put(plain, commonest(spellings)));
         byPlain.forEach((plain, spellings) -> spellings.forEach((spelling, rows) -> {
             if (!spelling.equals(best.get(plain))) {
-                found.add(new Spelling(spelling, best.get(plain), rows, Spelling.Likeness.SAME_LETTERS));
+                found.add(new Spelling(spelling, Known.in(best, plain), rows, Spelling.Likeness.SAME_LETTERS));
             }
         }));
         byPlain.keySet().forEach(plain -> nearest(plain, best, found));
@@ -43,10 +45,11 @@ final class Spellings {
     private void nearest(String plain, Map<String, String> best, List<Spelling> found) {
         byPlain.keySet().stream()
                 .filter(other -> !other.equals(plain) && rows(plain) <= RARE_SHARE * rows(other))
-                .filter(other -> likeness(plain, other) != null)
+                .filter(other -> likeness(plain, other).isPresent())
                 .max(Comparator.comparingInt(this::rows))
-                .ifPresent(other ->
-                        found.add(new Spelling(best.get(plain), best.get(other), rows(plain), likeness(plain, other))));
+                .ifPresent(other -> likeness(plain, other)
+                        .ifPresent(like -> found.add(
+                                new Spelling(Known.in(best, plain), Known.in(best, other), rows(plain), like))));
         initial(plain, best, found);
     }
 
@@ -59,21 +62,24 @@ final class Spellings {
                 .filter(other -> other.length() > 1 && other.startsWith(plain))
                 .toList();
         if (names.size() == 1) {
-            found.add(new Spelling(best.get(plain), best.get(names.get(0)), rows(plain), Spelling.Likeness.INITIAL));
+            found.add(new Spelling(
+                    Known.in(best, plain), Known.in(best, names.get(0)), rows(plain), Spelling.Likeness.INITIAL));
         }
     }
 
-    private static Spelling.@org.jspecify.annotations.Nullable Likeness likeness(String rare, String common) {
+    private static Optional<Spelling.Likeness> likeness(String rare, String common) {
         if (!rare.replaceAll("\\D", "").equals(common.replaceAll("\\D", ""))) {
-            return null;
+            return Optional.empty();
         }
         int most = common.length() >= FAR_LENGTH ? 2 : common.length() >= NEAR_LENGTH ? 1 : 0;
         boolean near = most > 0 && new LevenshteinDistance(most).apply(rare, common) >= 0;
-        return near ? Spelling.Likeness.NEAR_MISS : null;
+        return near ? Optional.of(Spelling.Likeness.NEAR_MISS) : Optional.empty();
     }
 
     private int rows(String plain) {
-        return byPlain.get(plain).values().stream().mapToInt(Integer::intValue).sum();
+        return Known.in(byPlain, plain).values().stream()
+                .mapToInt(Integer::intValue)
+                .sum();
     }
 
     // The commonest, then one that is not all capitals or all small letters, then single-spaced.

@@ -1,12 +1,13 @@
 package baylantern.core.fit;
 
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 
 /** A measure that cannot be, told with the range it should lie in. */
 public final class FitRefused extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
+    private final String sentence;
     private final String field;
     private final String value;
     private final String valid;
@@ -16,10 +17,16 @@ public final class FitRefused extends RuntimeException {
      * @param valid the range, as shown
      */
     public FitRefused(String field, Object value, String valid, String sentence) {
-        super(sentence);
+        super(Quantity.plain(sentence));
+        this.sentence = sentence;
         this.field = field;
         this.value = value.toString();
         this.valid = valid;
+    }
+
+    /** Why, its measures to be told in the reader's units; the message has them in mm. */
+    public String sentence() {
+        return sentence;
     }
 
     /** The entry at fault. */
@@ -42,8 +49,8 @@ public final class FitRefused extends RuntimeException {
         if (x >= low && x <= high) {
             return x;
         }
-        String valid = Plain.number(low) + " to " + Plain.number(high) + " " + unit;
-        String said = Double.isNaN(x) ? "not a number" : Plain.number(x) + " " + unit;
+        String valid = Quantity.of(low, high, unit);
+        String said = Double.isNaN(x) ? "not a number" : Quantity.of(x, unit);
         throw new FitRefused(
                 field, said, valid, what + " is " + valid + ", " + (Double.isNaN(x) ? said : "not " + said) + ".");
     }

@@ -2,7 +2,7 @@ package baylantern.core.fit;
 
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,7 +28,7 @@ public record Round(double radiusMm, double barkMm) {
         FitRefused.within("diameterMm", "A stem's diameter", 2 * radiusMm, LEAST_MM, MOST_MM, "mm");
         FitRefused.within(
                 "barkMm",
-                "Bark on a stem of " + Plain.number(2 * radiusMm) + " mm",
+                "Bark on a stem of " + Quantity.mm(2 * radiusMm),
                 barkMm,
                 LEAST_BARK_MM,
                 MOST_BARK * radiusMm,

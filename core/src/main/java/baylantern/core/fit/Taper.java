@@ -1,6 +1,6 @@
 package baylantern.core.fit;
 
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import java.util.Comparator;
 import java.util.List;
 
@@ -38,7 +38,7 @@ public record Taper(List<StemReading> readings) {
                         "readings",
                         readings.get(i).heightMm(),
                         "each height once",
-                        "Two diameters stand at " + Plain.number(readings.get(i).heightMm()) + " mm.");
+                        "Two diameters stand at " + Quantity.mm(readings.get(i).heightMm()) + ".");
             }
         }
     }

@@ -1,5 +1,6 @@
 package baylantern.core.lineage;
 
+import baylantern.core.rules.Known;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -114,8 +115,8 @@ public final class Recall {
                         .filter(link -> link.from().kind() == Node.Kind.GRAFT)
                         .filter(link -> !descends.containsKey(link.from()))
                         .filter(link -> !link.on().isAfter(until))
-                        .forEach(link -> seeds.add(
-                                new Reach(link.from(), later(link.on(), suspect.get(at.node())), at.node(), false)));
+                        .forEach(link -> seeds.add(new Reach(
+                                link.from(), later(link.on(), Known.in(suspect, at.node())), at.node(), false)));
             }
         }
         blades.stream()

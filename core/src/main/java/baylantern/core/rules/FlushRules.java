@@ -35,7 +35,7 @@ public record FlushRules(
     /** The stage at a phase between two swells, 0 to 1; 1 and beyond is resting. */
     public BudStage stageAt(double phase) {
         for (BudStage stage : BudStage.values()) {
-            if (phase < until.get(stage)) {
+            if (phase < Known.in(until, stage)) {
                 return stage;
             }
         }
@@ -44,7 +44,12 @@ public record FlushRules(
 
     /** Where a stage begins, 0 to 1. */
     public double from(BudStage stage) {
-        return stage.ordinal() == 0 ? 0 : until.get(BudStage.values()[stage.ordinal() - 1]);
+        return stage.ordinal() == 0 ? 0 : Known.in(until, BudStage.values()[stage.ordinal() - 1]);
+    }
+
+    /** Where a stage ends, 0 to 1. */
+    public double until(BudStage stage) {
+        return Known.in(until, stage);
     }
 
     /** The wood rule of a species. */

@@ -50,7 +50,7 @@ final class WoodReader {
         Grade grade = Grade.valueOf(file.text("grade"));
         return new Verdict(
                 grade,
-                file.maybe("points").map(Double::valueOf).orElse(POINTS.get(grade)),
+                file.maybe("points").map(Double::valueOf).orElseGet(() -> Known.in(POINTS, grade)),
                 file.maybe("act").orElse(null),
                 file.maybe("wait").map(WoodReader::healingDays).orElse(0.0),
                 file.text("why"),

@@ -44,11 +44,11 @@ record Yaml(String where, Map<?, ?> map) {
         if (value == null) {
             throw new IllegalStateException(where + " lacks " + key);
         }
-        return value.toString();
+        return Quantity.fixed(value.toString());
     }
 
     Optional<String> maybe(String key) {
-        return Optional.ofNullable(map.get(key)).map(Object::toString);
+        return Optional.ofNullable(map.get(key)).map(Object::toString).map(Quantity::fixed);
     }
 
     double number(String key) {
@@ -57,7 +57,7 @@ record Yaml(String where, Map<?, ?> map) {
 
     List<String> texts(String key) {
         return map.get(key) instanceof List<?> list
-                ? list.stream().map(String::valueOf).toList()
+                ? list.stream().map(String::valueOf).map(Quantity::fixed).toList()
                 : List.of();
     }
 
@@ -74,7 +74,7 @@ record Yaml(String where, Map<?, ?> map) {
     Map<String, String> textMap(String key) {
         Map<String, String> texts = new LinkedHashMap<>();
         if (map.get(key) instanceof Map<?, ?> found) {
-            found.forEach((k, v) -> texts.put(String.valueOf(k), String.valueOf(v)));
+            found.forEach((k, v) -> texts.put(String.valueOf(k), Quantity.fixed(String.valueOf(v))));
         }
         return texts;
     }

@@ -1,5 +1,7 @@
 package baylantern.core.wood;
 
+import baylantern.core.rules.Quantity;
+
 /**
  * How much of a product and how much water make a wanted mixture: {@code V · wanted / product} of the product, water to
  * fill up. Volumes are taken to add up, as the kitchen jug does.
@@ -28,8 +30,8 @@ public record Dilution(double productMl, double waterMl, double parts) {
 
     private static void within(String what, double x, double over, double upTo, String unit) {
         if (!(x > over && x <= upTo)) {
-            throw new IllegalArgumentException(what + " of " + x + " " + unit + " cannot be; it lies over " + over
-                    + " and up to " + upTo + " " + unit + ".");
+            throw new IllegalArgumentException(what + " of " + Quantity.of(x, unit) + " cannot be; it lies over "
+                    + Quantity.of(over, unit) + " and up to " + Quantity.of(upTo, unit) + ".");
         }
     }
 }

@@ -1,6 +1,8 @@
 package baylantern.core.wood;
 
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.Known;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.WoodRules;
 import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.rules.WoodRules.MeasureRule;
@@ -12,9 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 
 /**
  * Judges a stick against what its species wants. The grade is that of the worst look, so that a single stop rejects; a
@@ -49,11 +49,11 @@ public final class StickGrader {
         List<Judged> judged = new ArrayList<>();
         rules.looks().keySet().stream()
                 .filter(look.states()::containsKey)
-                .forEach(name -> judged.add(state(name, look.states().get(name), look.cut())));
+                .forEach(name -> judged.add(state(name, Known.in(look.states(), name), look.cut())));
         rules.measures().keySet().stream()
                 .filter(look.measures()::containsKey)
                 .filter(name -> rules.kind(speciesKey).measures().containsKey(name))
-                .forEach(name -> judged.add(measure(name, look.measures().get(name), look.cut())));
+                .forEach(name -> judged.add(measure(name, Known.in(look.measures(), name), look.cut())));
         if (judged.isEmpty()) {
             throw new IllegalArgumentException("Nothing was looked at. Say at least the stage of its buds.");
         }
@@ -61,7 +61,7 @@ public final class StickGrader {
     }
 
     private Judged state(String name, String state, boolean cut) {
-        WoodRules.LookRule rule = rules.looks().get(name);
+        WoodRules.LookRule rule = Known.in(rules.looks(), name);
         if (!rule.states().containsKey(state)) {
             throw new IllegalArgumentException(name + " cannot be " + state + "; it is one of "
                     + String.join(", ", rule.states().keySet()) + ".");
@@ -71,15 +71,15 @@ public final class StickGrader {
     }
 
     private Judged measure(String name, double x, boolean cut) {
-        MeasureRule rule = rules.measures().get(name);
-        Figure range = rules.kind(speciesKey).measures().get(name);
+        MeasureRule rule = Known.in(rules.measures(), name);
+        Figure range = Known.in(rules.kind(speciesKey).measures(), name);
         if (!(x >= 0 && x <= 1000)) {
             throw new IllegalArgumentException(name + " of " + x + " cannot be; it lies from 0 to 1000.");
         }
-        String wanted = trim(range.low()) + " to " + trim(range.high()) + " " + rule.unit();
+        String wanted = Quantity.of(range.low(), range.high(), rule.unit());
         return new Judged(
                 name,
-                trim(x) + " " + rule.unit(),
+                Quantity.of(x, rule.unit()),
                 rule.weight(),
                 verdict(rule, range, x).held(cut),
                 wanted);
@@ -144,10 +144,5 @@ public final class StickGrader {
                         j.wanted().isEmpty() ? null : j.wanted()))
                 .sorted(Comparator.comparing((StickGrade.Reason r) -> r.grade()).reversed())
                 .toList();
-    }
-
-    private static String trim(double x) {
-        String text = String.format(Locale.ROOT, "%.1f", x);
-        return Objects.requireNonNull(text).replaceAll("\\.0$", "");
     }
 }

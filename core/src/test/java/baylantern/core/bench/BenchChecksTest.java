@@ -3,6 +3,7 @@ package baylantern.core.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import baylantern.core.rules.Finding;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.List;
@@ -75,7 +76,7 @@ class BenchChecksTest {
         for (double mm : new double[] {0, -3, 600, Double.NaN, Double.POSITIVE_INFINITY}) {
             assertThat(check("fig", "fig", "cleft", mm, null))
                     .as("%s mm", mm)
-                    .anySatisfy(f -> assertThat(f.threshold()).isEqualTo("0.5 to 500 mm"));
+                    .anySatisfy(f -> assertThat(f.threshold()).isEqualTo(Quantity.mm(0.5, 500)));
         }
     }
 

@@ -54,7 +54,7 @@ class ShelfTest {
         assertThat(bleach.parts()).isEqualTo(10, within(1e-9));
         assertThat(Dilution.of(96, 70, 1000).productMl()).isEqualTo(729.17, within(0.005));
         assertThat(Dilution.of(70, 70, 500).waterMl()).isZero();
-        assertThatThrownBy(() -> Dilution.of(3, 5, 100)).hasMessageContaining("up to 3.0 %");
+        assertThatThrownBy(() -> Dilution.of(3, 5, 100)).hasMessageContaining("up to 3 %");
         assertThatThrownBy(() -> Dilution.of(5, 1, Double.NaN)).hasMessageContaining("NaN");
     }
 

@@ -4,7 +4,7 @@ import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Taper;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Technique;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -76,11 +76,11 @@ public final class CutHeight {
         if (low.heightMm() > high.heightMm()) {
             throw new FitRefused(
                     "heightMm",
-                    Plain.number(high.heightMm()) + " mm",
-                    "from " + Plain.number(low.heightMm()) + " mm",
+                    Quantity.mm(high.heightMm()),
+                    "from " + Quantity.mm(low.heightMm()),
                     "There is no room on this stem: " + low.words() + " asks for "
-                            + Plain.number(low.heightMm()) + " mm or higher, " + high.words() + " for "
-                            + Plain.number(high.heightMm()) + " mm or lower.");
+                            + Quantity.mm(low.heightMm()) + " or higher, " + high.words() + " for "
+                            + Quantity.mm(high.heightMm()) + " or lower.");
         }
         double wanted = wanted(scionMm, technique);
         Double exact = exact(stem, wanted);

@@ -12,7 +12,7 @@ import baylantern.core.rules.FitRules.Favour;
 import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.FitRules.Trait;
 import baylantern.core.rules.Kinship;
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.take.Belief;
@@ -137,7 +137,7 @@ public final class TechniqueChoice {
     }
 
     private static Optional<String[]> sizes(Technique technique, BenchCase on) {
-        return outside("stock", "stock of ", " mm", on.stem().diameterMm(), technique.stockMm())
+        return outside("stock", "stock of ", "mm", on.stem().diameterMm(), technique.stockMm())
                 .or(() -> outside("ratio", "ratio ", "", on.ratio(), technique.ratio()));
     }
 
@@ -145,9 +145,10 @@ public final class TechniqueChoice {
         if (range.spans(x)) {
             return Optional.empty();
         }
-        String limit =
-                x < range.low() ? " is under " + Plain.number(range.low()) : " is over " + Plain.number(range.high());
-        return fails(true, rule, what + Plain.number(x) + unit + limit + unit);
+        String limit = x < range.low()
+                ? " is under " + Quantity.of(range.low(), unit)
+                : " is over " + Quantity.of(range.high(), unit);
+        return fails(true, rule, what + Quantity.of(x, unit) + limit);
     }
 
     private static Optional<String[]> bark(Technique technique, BenchCase on) {

@@ -4,7 +4,7 @@ import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Round;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import org.jspecify.annotations.Nullable;
@@ -104,11 +104,11 @@ public final class FitBench {
             double most = technique.ratio().high() * stock.diameterMm();
             throw new FitRefused(
                     "scionMm",
-                    Plain.number(scion.diameterMm()) + " mm",
-                    "up to " + Plain.number(most) + " mm",
-                    "A scion of " + Plain.number(scion.diameterMm()) + " mm is too thick for a " + technique.name()
-                            + " on " + Plain.number(stock.diameterMm()) + " mm; it takes up to " + Plain.number(most)
-                            + " mm.");
+                    Quantity.mm(scion.diameterMm()),
+                    "up to " + Quantity.mm(most),
+                    "A scion of " + Quantity.mm(scion.diameterMm()) + " is too thick for a " + technique.name()
+                            + " on " + Quantity.mm(stock.diameterMm()) + "; it takes up to " + Quantity.mm(most)
+                            + ".");
         }
     }
 

@@ -3,7 +3,7 @@ package baylantern.core.fit.limb;
 import baylantern.core.fit.FitRefused;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -143,16 +143,16 @@ public final class LimbPlan {
 
     private @Nullable String unfit(Limb limb) {
         if (limb.heightMm() > rules.value(FigureName.REACH_MM)) {
-            return "at " + Plain.number(limb.heightMm()) + " mm it is beyond reach, "
-                    + Plain.number(rules.value(FigureName.REACH_MM)) + " mm";
+            return "at " + Quantity.mm(limb.heightMm()) + " it is beyond reach, "
+                    + Quantity.mm(rules.value(FigureName.REACH_MM));
         }
         if (limb.diameterMm() > rules.value(FigureName.LIMB_THICKEST_MM)) {
-            return Plain.number(limb.diameterMm()) + " mm is thicker than heals well, "
-                    + Plain.number(rules.value(FigureName.LIMB_THICKEST_MM)) + " mm";
+            return Quantity.mm(limb.diameterMm()) + " is thicker than heals well, "
+                    + Quantity.mm(rules.value(FigureName.LIMB_THICKEST_MM));
         }
         return limb.diameterMm() < rules.value(FigureName.LIMB_THINNEST_MM)
-                ? Plain.number(limb.diameterMm()) + " mm is thinner than bears a graft, "
-                        + Plain.number(rules.value(FigureName.LIMB_THINNEST_MM)) + " mm"
+                ? Quantity.mm(limb.diameterMm()) + " is thinner than bears a graft, "
+                        + Quantity.mm(rules.value(FigureName.LIMB_THINNEST_MM))
                 : null;
     }
 
@@ -175,12 +175,12 @@ public final class LimbPlan {
     private String graftWords(Limb limb, int scions) {
         return String.format(
                 Locale.ROOT,
-                "%s mm thick, a rim of %.0f mm: %d %s, one for each %s mm",
-                Plain.number(limb.diameterMm()),
-                Math.PI * limb.diameterMm(),
+                "%s thick, a rim of %s: %d %s, one for each %s",
+                Quantity.mm(limb.diameterMm()),
+                Quantity.mm(Math.rint(Math.PI * limb.diameterMm())),
                 scions,
                 scions == 1 ? "scion" : "scions",
-                Plain.number(rules.value(FigureName.SCION_EVERY_MM)));
+                Quantity.mm(rules.value(FigureName.SCION_EVERY_MM)));
     }
 
     private static Limb nurse(List<Limb> limbs, boolean northern) {

@@ -1,7 +1,7 @@
 package baylantern.core.fit.pairing;
 
 import baylantern.core.rules.FitRules.Needs;
-import baylantern.core.rules.Plain;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import java.util.DoubleSummaryStatistics;
@@ -30,10 +30,7 @@ public final class Spare {
         }
         if (mm > sizes.getMax()) {
             return new Advice(
-                    stick.id(),
-                    mm,
-                    "find a thicker stock",
-                    "the thickest stem here is " + Plain.number(sizes.getMax()) + " mm");
+                    stick.id(), mm, "find a thicker stock", "the thickest stem here is " + Quantity.mm(sizes.getMax()));
         }
         String bud = slips ? "bud it, T or chip" : "bud it with a chip";
         return new Advice(stick.id(), mm, bud, "as a stick it meets too little on the stems that are left");

@@ -68,7 +68,7 @@ public final class FlushForecaster {
     private Bounds bounds(BudStage stage, double elapsed) {
         boolean rest = stage == BudStage.M || stage == BudStage.R;
         double from = Math.max(0, (rest ? rules.from(BudStage.M) : rules.from(stage)) - EYE_SLACK);
-        double until = rest ? 1 : rules.until().get(stage) + EYE_SLACK;
+        double until = rest ? 1 : rules.until(stage) + EYE_SLACK;
         double low = elapsed <= 0 ? Double.NEGATIVE_INFINITY : Math.log(elapsed / until);
         double high = from == 0 ? Double.POSITIVE_INFINITY : Math.log(elapsed / from);
         return new Bounds(low, Math.max(low, high));
@@ -92,7 +92,7 @@ public final class FlushForecaster {
         BudStage stage = drawn(last, random);
         boolean rest = stage == BudStage.M || stage == BudStage.R;
         double from = rest ? rules.from(BudStage.M) : rules.from(stage);
-        double until = rest ? 1 : rules.until().get(stage);
+        double until = rest ? 1 : rules.until(stage);
         double phase = from + (until - from) * random.nextDouble();
         double interval = Math.exp(rhythm.next().inverseCumulativeProbability(clear(random)));
         double start = warmth.at(run, last.day()) - phase * interval;

@@ -62,9 +62,7 @@ public record Lane(List<Run> runs, List<DayRange> coming) {
         double whole = warmth.upTo(to) - begin;
         LocalDate at = from;
         for (BudStage stage : BudStage.values()) {
-            LocalDate end = stage == BudStage.R
-                    ? to
-                    : warmth.reaching(begin + whole * rules.until().get(stage));
+            LocalDate end = stage == BudStage.R ? to : warmth.reaching(begin + whole * rules.until(stage));
             LocalDate last = end.isAfter(to) ? to : end;
             if (at.isBefore(last)) {
                 split(at, last.minusDays(1), stage, today, runs);

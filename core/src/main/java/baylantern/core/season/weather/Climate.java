@@ -1,5 +1,6 @@
 package baylantern.core.season.weather;
 
+import baylantern.core.rules.Quantity;
 import java.time.LocalDate;
 import java.util.List;
 
@@ -31,7 +32,8 @@ public record Climate(List<Month> months) {
         /** Requires {@code minC <= maxC}. */
         public Month {
             if (!(minC <= maxC)) {
-                throw new IllegalArgumentException("a normal lowest of " + minC + " °C is above the highest " + maxC);
+                throw new IllegalArgumentException("a normal lowest of " + Quantity.celsius(minC)
+                        + " is above the highest " + Quantity.celsius(maxC));
             }
         }
 

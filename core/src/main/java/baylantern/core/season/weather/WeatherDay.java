@@ -1,5 +1,6 @@
 package baylantern.core.season.weather;
 
+import baylantern.core.rules.Quantity;
 import java.time.LocalDate;
 
 /**
@@ -26,7 +27,8 @@ public record WeatherDay(
     /** Requires {@code minC <= maxC}, else {@link IllegalArgumentException} with both. */
     public WeatherDay {
         if (!(minC <= maxC)) {
-            throw new IllegalArgumentException(day + ": the lowest " + minC + " °C is above the highest " + maxC);
+            throw new IllegalArgumentException(
+                    day + ": the lowest " + Quantity.celsius(minC) + " is above the highest " + Quantity.celsius(maxC));
         }
     }
 

@@ -1,5 +1,7 @@
 package baylantern.core.season.weather;
 
+import baylantern.core.rules.Known;
+import baylantern.core.rules.Quantity;
 import baylantern.core.table.CsvRows;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -74,7 +76,7 @@ public final class WeatherTable {
 
     private void needsColumns(Map<String, String> row) {
         for (String needed : List.of("date", "min", "max")) {
-            if (!plain(row).keySet().stream().anyMatch(NAMES.get(needed)::contains)) {
+            if (!plain(row).keySet().stream().anyMatch(Known.in(NAMES, needed)::contains)) {
                 throw new IllegalArgumentException("The file has no column \"" + needed
                         + "\". It needs date, min and max; humidity, wind and rain if measured.");
             }
@@ -106,8 +108,8 @@ public final class WeatherTable {
         double min = number(row, "min", -60, 60).orElseThrow(() -> missing(day, "lowest temperature"));
         double max = number(row, "max", -60, 60).orElseThrow(() -> missing(day, "highest temperature"));
         if (!(min <= max)) {
-            throw new IllegalArgumentException(day + ": the lowest, " + min + " °C, is above the highest, " + max
-                    + " °C. Are the columns changed about?");
+            throw new IllegalArgumentException(day + ": the lowest, " + Quantity.celsius(min)
+                    + ", is above the highest, " + Quantity.celsius(max) + ". Are the columns changed about?");
         }
         return new WeatherReading(
                 day, min, max, or(number(row, "humidity", 0, 100)), or(number(row, "wind", 0, 60)), or(rain(row)));
@@ -135,7 +137,7 @@ public final class WeatherTable {
     }
 
     private static Optional<String> cell(Map<String, String> row, String name) {
-        return NAMES.get(name).stream()
+        return Known.in(NAMES, name).stream()
                 .map(row::get)
                 .filter(found -> found != null && !found.isBlank())
                 .findFirst();

@@ -3,6 +3,7 @@ package baylantern.core.season.window;
 import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Quantity;
 import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.warmth.Hazard;
 import baylantern.core.season.weather.WeatherDay;
@@ -79,10 +80,9 @@ final class LampWords {
         double all = (double) sky.years().runs() * count;
         String healing = String.format(
                 Locale.ROOT,
-                "The next %d days lie about %.0f to %.0f °C; a union forms at %s of the best rate",
+                "The next %d days lie about %s; a union forms at %s of the best rate",
                 count,
-                low / all,
-                high / all,
+                Quantity.celsius(Math.rint(low / all), Math.rint(high / all)),
                 percent(today.healing()));
         return healing + danger() + ".";
     }

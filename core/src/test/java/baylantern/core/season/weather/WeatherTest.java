@@ -38,7 +38,7 @@ class WeatherTest {
         assertThat(table.refused())
                 .extracting(WeatherTable.Refused::sentence)
                 .satisfiesExactly(
-                        s -> assertThat(s).contains("23.0").contains("above"),
+                        s -> assertThat(s).contains("23").contains("above"),
                         s -> assertThat(s).contains("140").contains("0 to 100"),
                         s -> assertThat(s).contains("70").contains("-60 to 60"),
                         s -> assertThat(s).contains("2026-02-30"),
