@@ -46,8 +46,8 @@ export function Bench() {
 
 interface FormProps {
   today: string;
-  next: Schemas["Next"];
-  varieties: Schemas["Variety"][];
+  next: Schemas["bench.Next"];
+  varieties: Schemas["place.Variety"][];
 }
 
 function BenchForm({ today, next, varieties }: FormProps) {
@@ -65,7 +65,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
   const check = useQuery({
     queryKey: ["check", entry],
     enabled: entry !== undefined,
-    queryFn: () => told(api.POST("/api/grafts/check", { body: entry as Schemas["BenchEntry"] })),
+    queryFn: () => told(api.POST("/api/grafts/check", { body: entry as Schemas["bench.BenchEntry"] })),
   });
   const code = useQuery({
     queryKey: ["nextcode", draft.varietyId],
@@ -224,13 +224,13 @@ function BenchForm({ today, next, varieties }: FormProps) {
   );
 }
 
-function techniqueHint(rules: Schemas["RulesView"] | undefined, key: string): string | undefined {
+function techniqueHint(rules: Schemas["rules.RulesView"] | undefined, key: string): string | undefined {
   const technique = rules?.techniques.find((t) => t.key === key);
   if (!technique) return undefined;
   return `ratio ${technique.ratio.low}–${technique.ratio.high}, stock ${technique.stockMm.low}–${technique.stockMm.high} mm`;
 }
 
-function Findings({ findings, problem }: { findings: Schemas["Finding"][]; problem?: ProblemError }) {
+function Findings({ findings, problem }: { findings: Schemas["rules.Finding"][]; problem?: ProblemError }) {
   if (findings.length === 0 && !problem) return null;
   return (
     <ul className="mt-3" aria-live="polite">

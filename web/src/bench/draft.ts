@@ -8,7 +8,7 @@ export interface StemDraft {
   scion: string;
   stock: string;
   /** How the scion was laid at the fit bench; only while both sizes stay as they were there. */
-  placing?: Schemas["Wish"];
+  placing?: Schemas["fit.Wish"];
 }
 
 /** What stands on the form; kept on this device so that a reload loses nothing. */
@@ -20,7 +20,7 @@ export interface Draft {
   lotId: string;
   woodSource: string;
   woodCutOn: string;
-  cover: Schemas["BenchEntry"]["cover"];
+  cover: Schemas["bench.BenchEntry"]["cover"];
   notes: string;
   schools: Record<string, string>;
   stems: StemDraft[];
@@ -41,7 +41,7 @@ export function keptDraft(): Draft | undefined {
 export const keepDraft = (draft: Draft) => localStorage.setItem(KEY, JSON.stringify(draft));
 
 /** A fresh form as the last graft was, for the next one. */
-export function freshDraft(today: string, last?: Schemas["Graft"]): Draft {
+export function freshDraft(today: string, last?: Schemas["bench.Graft"]): Draft {
   return {
     varietyId: last ? String(last.varietyId) : "",
     techniqueKey: last?.techniqueKey ?? "",
@@ -58,7 +58,7 @@ export function freshDraft(today: string, last?: Schemas["Graft"]): Draft {
 }
 
 /** The entry to send, or undefined while something needed is missing or cannot be read. */
-export function entryOf(draft: Draft, unit: Choices["length"]): Schemas["BenchEntry"] | undefined {
+export function entryOf(draft: Draft, unit: Choices["length"]): Schemas["bench.BenchEntry"] | undefined {
   if (!draft.varietyId || !draft.techniqueKey || !draft.madeOn || draft.stems.length === 0) return undefined;
   if (draft.stems.some((stem) => badLength(stem.scion) ?? badLength(stem.stock))) return undefined;
   const length = (text: string) => readLength(text, unit);

@@ -11,7 +11,7 @@ import { lengthWords, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
 import { answer } from "./answer";
 
-const STATES: Record<Schemas["Graft"]["state"], string> = {
+const STATES: Record<Schemas["bench.Graft"]["state"], string> = {
   MADE: "just made",
   HEALING: "healing",
   ALIVE: "alive, not pushed",
@@ -38,7 +38,7 @@ export function GraftPage() {
   return sheet.data ? <GraftSheet sheet={sheet.data} /> : <Coming what="the graft" />;
 }
 
-function GraftSheet({ sheet }: { sheet: Schemas["Sheet"] }) {
+function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   const { graft, line, tasks } = sheet.stop;
   const { personId } = useChoices();
   const [correction, setCorrection] = useState(false);
@@ -96,7 +96,7 @@ function GraftSheet({ sheet }: { sheet: Schemas["Sheet"] }) {
   );
 }
 
-function History({ sheet }: { sheet: Schemas["Sheet"] }) {
+function History({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   const past = [...sheet.past].reverse();
   return (
     <ol>
@@ -132,7 +132,7 @@ function History({ sheet }: { sheet: Schemas["Sheet"] }) {
   );
 }
 
-function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
+function Facts({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   const { graft } = sheet.stop;
   const rules = useRules();
   const { length } = useChoices();
@@ -200,7 +200,7 @@ function Facts({ sheet }: { sheet: Schemas["Sheet"] }) {
 }
 
 /** Notes that can be changed; what was typed stays when somebody else was first. */
-function Notes({ graft }: { graft: Schemas["Graft"] }) {
+function Notes({ graft }: { graft: Schemas["bench.Graft"] }) {
   const [text, setText] = useState(graft.notes);
   const { send, problem, busy } = useSend();
   const save = () =>

@@ -11,7 +11,7 @@ import { choose, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
 import { answer } from "./answer";
 
-type Stop = Schemas["Stop"];
+type Stop = Schemas["care.Stop"];
 
 const sameErrand = (a: Stop, b: Stop) =>
   a.graft.varietyId === b.graft.varietyId &&

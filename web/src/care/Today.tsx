@@ -11,7 +11,7 @@ import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/pa
 import { NextDays } from "../weather/NextDays";
 import { RunningOut } from "../wood/RunningOut";
 
-type TodayView = Schemas["TodayView"];
+type TodayView = Schemas["care.TodayView"];
 
 /** What to do now, in walking order. */
 export function Today() {
@@ -114,7 +114,7 @@ function Walk({ view }: { view: TodayView }) {
   );
 }
 
-function WalkPlace({ place }: { place: Schemas["WalkPlace"] }) {
+function WalkPlace({ place }: { place: Schemas["care.WalkPlace"] }) {
   return (
     <section aria-label={place.spot.name} className="mb-1 border-ink border-t-2">
       <div className="flex items-baseline justify-between gap-3 py-2.5">
@@ -137,13 +137,13 @@ function WalkPlace({ place }: { place: Schemas["WalkPlace"] }) {
   );
 }
 
-function codes(errand: Schemas["Errand"]): string {
+function codes(errand: Schemas["care.Errand"]): string {
   if (errand.grafts === 1) return errand.firstCode;
   const tail = errand.lastCode.split("-").pop();
   return `${errand.firstCode} … ${tail}`;
 }
 
-function ErrandRow({ errand }: { errand: Schemas["Errand"] }) {
+function ErrandRow({ errand }: { errand: Schemas["care.Errand"] }) {
   const asks = errand.asks.join("; ");
   return (
     <Link

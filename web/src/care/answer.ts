@@ -2,7 +2,7 @@ import api, { type Schemas, told } from "../api/client";
 import type { Sign } from "../drawings/signs";
 import { done, failed, inOrder } from "../undo";
 
-type Graft = Schemas["Graft"];
+type Graft = Schemas["bench.Graft"];
 
 /** One answer for some grafts. Returns false when none of it was taken. */
 export async function answer(

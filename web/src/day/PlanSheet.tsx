@@ -11,9 +11,9 @@ import { done } from "../undo";
 interface PlanSheetProps {
   draft: Draft;
   today: string;
-  around?: Schemas["Around"];
+  around?: Schemas["day.Around"];
   problem: unknown;
-  pairing?: Schemas["PairingView"];
+  pairing?: Schemas["season.PairingView"];
   onDraft: (change: Partial<Draft>) => void;
   onClose: () => void;
 }
@@ -115,7 +115,7 @@ export function PlanSheet({ draft, today, around, problem, pairing, onDraft, onC
   );
 }
 
-function Conflicts({ findings }: { findings: Schemas["Finding"][] }) {
+function Conflicts({ findings }: { findings: Schemas["rules.Finding"][] }) {
   if (findings.length === 0)
     return <p className="mt-3 text-[15px] text-leaf">Nothing speaks against this day.</p>;
   return (
@@ -129,7 +129,7 @@ function Conflicts({ findings }: { findings: Schemas["Finding"][] }) {
   );
 }
 
-function Steps({ around, today }: { around: Schemas["Around"]; today: string }) {
+function Steps({ around, today }: { around: Schemas["day.Around"]; today: string }) {
   return (
     <>
       <PartHeading>Before and on the day</PartHeading>

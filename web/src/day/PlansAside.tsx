@@ -3,8 +3,8 @@ import { dayWords } from "../days";
 
 /** The graft days planned, and how to begin. */
 export function PlansAside(props: {
-  plans: Schemas["Planned"][];
-  onPlan: (plan: Schemas["Planned"]) => void;
+  plans: Schemas["day.Planned"][];
+  onPlan: (plan: Schemas["day.Planned"]) => void;
 }) {
   return (
     <aside className="w-[344px] shrink-0 overflow-auto border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">

@@ -1,19 +1,19 @@
 import type { Schemas } from "../api/client";
 
-type Wick = Schemas["Wick"];
+type Wick = Schemas["season.Wick"];
 
 const NAMES = ["stock", "wood", "weather"] as const;
 const LEVELS: Record<Wick["level"], string> = { LIT: "lit", LOW: "low", OUT: "out" };
 
 /** The lamp in words. */
-export function lampWords(lamp: Schemas["Lamp"]): string {
+export function lampWords(lamp: Schemas["season.Lamp"]): string {
   return NAMES.map((name) => `${name} ${LEVELS[lamp[name].level]}`).join(", ");
 }
 
-export const glows = (lamp: Schemas["Lamp"]) => NAMES.every((name) => lamp[name].level === "LIT");
+export const glows = (lamp: Schemas["season.Lamp"]) => NAMES.every((name) => lamp[name].level === "LIT");
 
 /** Three wicks under a hood: stock, wood, weather. All lit, and the hood glows. */
-export function Lamp({ lamp, size = 54 }: { lamp: Schemas["Lamp"]; size?: number }) {
+export function Lamp({ lamp, size = 54 }: { lamp: Schemas["season.Lamp"]; size?: number }) {
   const lit = glows(lamp);
   return (
     <svg

@@ -9,7 +9,7 @@ export type Days = DayScale;
 const LETTER_FROM = 15;
 
 /** Reads a lane in a sentence. */
-export function laneWords(lane: Schemas["LaneRow"]): string {
+export function laneWords(lane: Schemas["season.LaneRow"]): string {
   const last = lane.last
     ? `${STAGES[lane.last.stage].words} on ${dayWords(lane.last.day)}${lane.last.flowering ? ", in flower" : ""}`
     : "never looked at";
@@ -18,7 +18,7 @@ export function laneWords(lane: Schemas["LaneRow"]): string {
 }
 
 /** "22–29 May" from a range of days. */
-export function rangeWords(range: Schemas["DayRange"]): string {
+export function rangeWords(range: Schemas["season.DayRange"]): string {
   if (!range.low) return "beyond the forecast";
   if (!range.high) return `from ${dayWords(range.low).slice(4)} on`;
   const [low, high] = [dayWords(range.low).slice(4), dayWords(range.high).slice(4)];
@@ -28,7 +28,7 @@ export function rangeWords(range: Schemas["DayRange"]): string {
 }
 
 /** The stages of one tree as coloured runs, those to come paling, with the range of each swell. */
-export function Lane({ lane, x, height }: { lane: Schemas["LaneRow"]; x: Days; height: number }) {
+export function Lane({ lane, x, height }: { lane: Schemas["season.LaneRow"]; x: Days; height: number }) {
   const [left, right] = x.range();
   const top = 4;
   const tall = height - 8;
@@ -72,7 +72,7 @@ export function Lane({ lane, x, height }: { lane: Schemas["LaneRow"]; x: Days; h
   );
 }
 
-function SwellRange({ range, x, y }: { range: Schemas["DayRange"]; x: Days; y: number }) {
+function SwellRange({ range, x, y }: { range: Schemas["season.DayRange"]; x: Days; y: number }) {
   const [left, right] = x.range();
   if (!range.low) return null;
   const a = Math.max(left, x(parseISO(range.low)));
@@ -89,7 +89,7 @@ function SwellRange({ range, x, y }: { range: Schemas["DayRange"]; x: Days; y: n
   );
 }
 
-function Seen({ mark, x, height }: { mark: Schemas["BudMark"]; x: Days; height: number }) {
+function Seen({ mark, x, height }: { mark: Schemas["season.BudMark"]; x: Days; height: number }) {
   const at = x(parseISO(mark.day)) + 1;
   const [left, right] = x.range();
   if (at < left || at > right) return null;

@@ -5,7 +5,7 @@ import { PACE_WORDS, SIGNS } from "./signs";
 /** Marks closer together than this, in px, would hide each other; the latest of them is drawn. */
 const APART = 13;
 
-type Mark = Schemas["Mark"];
+type Mark = Schemas["care.Mark"];
 
 export function spread(marks: Mark[], x: (day: number) => number): Mark[] {
   const kept: Mark[] = [];
@@ -20,7 +20,7 @@ export function spread(marks: Mark[], x: (day: number) => number): Mark[] {
 }
 
 /** In words, for readers who do not see the drawing. */
-export function lifeWords(line: Schemas["LifeLine"]): string {
+export function lifeWords(line: Schemas["care.LifeLine"]): string {
   const last = line.marks[line.marks.length - 1];
   const seen = last
     ? `last seen ${SIGNS[last.sign].words} on healing day ${Math.round(last.at)}`
@@ -30,7 +30,7 @@ export function lifeWords(line: Schemas["LifeLine"]): string {
 
 /** A graft's life as one thin track in healing days. */
 export function LifeLine(props: {
-  line: Schemas["LifeLine"];
+  line: Schemas["care.LifeLine"];
   width: number;
   height?: number;
   scale?: boolean;

@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 
-type Kind = Schemas["Member"]["kind"];
+type Kind = Schemas["lineage.Member"]["kind"];
 
 const PATHS: Record<Kind, string> = {
   SOURCE: "M3 15 V8 L9 3 L15 8 V15 Z M7 15 V11 H11 V15",

@@ -1,7 +1,7 @@
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../api/client";
 
-type Group = Schemas["Group"];
+type Group = Schemas["take.Group"];
 
 const percent = (rate: number) => Math.round(rate * 100);
 

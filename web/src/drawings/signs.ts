@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 
-export type Sign = Schemas["Past"]["sign"];
+export type Sign = Schemas["care.Past"]["sign"];
 
 interface Look {
   letter: string;
@@ -31,7 +31,7 @@ export const SIGN_OF_KEY = Object.fromEntries(
 export const FIRST_SIGNS: Sign[] = ["GREEN", "SWELLING", "PUSHED", "LEAFED", "NOTHING", "DEAD", "MISSING"];
 export const LATER_SIGNS: Sign[] = ["FIRM", "SECOND_FLUSH", "PLANTED_OUT"];
 
-export const PACE_WORDS: Record<Schemas["LifeLine"]["pace"], string> = {
+export const PACE_WORDS: Record<Schemas["care.LifeLine"]["pace"], string> = {
   AHEAD: "ahead",
   ON_TIME: "on time",
   BEHIND: "behind",

@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 
-export type Stage = Schemas["BudMark"]["stage"];
+export type Stage = Schemas["season.BudMark"]["stage"];
 
 interface Look {
   words: string;

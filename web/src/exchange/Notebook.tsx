@@ -6,8 +6,8 @@ import { done, failed } from "../undo";
 import { Found } from "./Found";
 import { Guesses } from "./Guesses";
 
-export type Preview = Schemas["Preview"];
-export type Choices = Schemas["Choices"];
+export type Preview = Schemas["exchange.Preview"];
+export type Choices = Schemas["exchange.Choices"];
 
 /** Brings in an old notebook: look at every guess, correct what is wrong, then take it in whole. */
 export function Notebook() {

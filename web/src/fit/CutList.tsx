@@ -5,7 +5,7 @@ import type { FitView } from "./fitApi";
 import { metWords, stepWords } from "./words";
 
 /** What to cut, in the order it is cut, with the caution at the blade. */
-export function CutList({ view, onWish }: { view: FitView; onWish: (wish: Schemas["Wish"]) => void }) {
+export function CutList({ view, onWish }: { view: FitView; onWish: (wish: Schemas["fit.Wish"]) => void }) {
   const { length } = useChoices();
   const m = view.measured;
   const tilted = m.tilted.met - m.contact.met;
@@ -67,7 +67,7 @@ export function CutList({ view, onWish }: { view: FitView; onWish: (wish: Schema
 }
 
 /** How deep it is cut and how far off the pith it is split, where the technique leaves a choice. */
-function Depths({ view, onWish }: { view: FitView; onWish: (wish: Schemas["Wish"]) => void }) {
+function Depths({ view, onWish }: { view: FitView; onWish: (wish: Schemas["fit.Wish"]) => void }) {
   const { length } = useChoices();
   const unit = lengthUnit(length);
   const { technique, way, depthMm, splitMm } = { technique: view.techniqueKey, ...view.placing };

@@ -6,7 +6,7 @@ import { lengthWords, useChoices } from "../units";
 const MOST_LEFT = 30;
 
 /** Sticks or stems that found no partner, and what to do with each. */
-export function LeftOver({ title, advice }: { title: string; advice: Schemas["Advice"][] }) {
+export function LeftOver({ title, advice }: { title: string; advice: Schemas["fit.Advice"][] }) {
   const { length } = useChoices();
   if (advice.length === 0) return null;
   return (

@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
 import { lengthWords, useChoices } from "../units";
 
-type Step = Schemas["LimbStep"];
+type Step = Schemas["fit.LimbStep"];
 
 /** Marks and colours of what becomes of a limb; the word stands beside it, so that nothing rests on colour. */
 export const FATES: Record<Step["fate"], { words: string; colour: string; dash?: string }> = {

@@ -11,7 +11,7 @@ import { lengthUnit, lengthWords, readLength, useChoices } from "../units";
 import { useLimbTrees } from "./fitApi";
 import { FATES, LimbMap } from "./LimbMap";
 
-type School = Schemas["LimbSeason"]["school"];
+type School = Schemas["fit.LimbSeason"]["school"];
 
 /** Old trees: which limbs are grafted this season, which come off, which stay. */
 export function Limbs() {
@@ -144,7 +144,7 @@ export function Limbs() {
 }
 
 function LimbList(props: {
-  season?: Schemas["LimbSeason"];
+  season?: Schemas["fit.LimbSeason"];
   chosen?: string;
   onChoose: (label: string) => void;
 }) {
@@ -177,7 +177,7 @@ function LimbList(props: {
 
 const TECHNIQUES: Record<string, string> = { bark: "bark graft", cleft: "cleft" };
 
-function LimbEntry({ code, season }: { code: string; season?: Schemas["LimbSeason"] }) {
+function LimbEntry({ code, season }: { code: string; season?: Schemas["fit.LimbSeason"] }) {
   const { length } = useChoices();
   const { send, problem, busy } = useSend();
   const [open, setOpen] = useState(season === undefined);

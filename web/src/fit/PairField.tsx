@@ -6,7 +6,7 @@ import type { PieceDraft } from "./pairDraft";
 interface Props {
   sticks: PieceDraft[];
   stems: PieceDraft[];
-  result?: Schemas["PairedView"];
+  result?: Schemas["fit.PairedView"];
   chosen?: string;
   onChoose: (stickId: string) => void;
 }

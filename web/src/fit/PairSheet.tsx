@@ -4,9 +4,9 @@ import { lengthWords, useChoices } from "../units";
 import { metWords, stepWords } from "./words";
 
 interface Props {
-  pair: Schemas["OnePair"];
+  pair: Schemas["fit.OnePair"];
   locked: boolean;
-  onBond: (list: "locks" | "apart", bond: Schemas["Bond"]) => void;
+  onBond: (list: "locks" | "apart", bond: Schemas["fit.Bond"]) => void;
 }
 
 /** The pair chosen: what meets, what to cut, and the two ways to say otherwise. */

@@ -35,7 +35,7 @@ export function Pairing() {
 
   const piece = (p: PieceDraft) => ({ id: p.id, diameterMm: p.mm, barkMm: p.barkMm });
   const ready = draft.sticks.length > 0 && draft.stems.length > 0;
-  const entry: Schemas["PairEntry"] | undefined = ready
+  const entry: Schemas["fit.PairEntry"] | undefined = ready
     ? {
         sticks: draft.sticks.map(piece),
         stems: draft.stems.map(piece),
@@ -89,7 +89,7 @@ export function Pairing() {
       ],
     });
   };
-  const bond = (list: "locks" | "apart", b: Schemas["Bond"]) => {
+  const bond = (list: "locks" | "apart", b: Schemas["fit.Bond"]) => {
     const had = bonded(draft[list], b.stickId, b.stemId);
     const without = draft[list].filter((o) =>
       list === "locks"
@@ -283,11 +283,11 @@ export function Pairing() {
   );
 }
 
-function both(draft: PairDraft, b: Schemas["Bond"]) {
+function both(draft: PairDraft, b: Schemas["fit.Bond"]) {
   return draft.sticks.some((s) => s.id === b.stickId) && draft.stems.some((s) => s.id === b.stemId);
 }
 
-function title(draft: PairDraft, result?: Schemas["PairedView"]) {
+function title(draft: PairDraft, result?: Schemas["fit.PairedView"]) {
   if (!result) return "Which stick on which stem?";
   const n = result.pairs.length;
   const left = draft.sticks.length - n;

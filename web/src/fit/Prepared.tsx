@@ -10,8 +10,8 @@ import { lengthWords, useChoices } from "../units";
 import { useLists } from "./fitApi";
 import { metWords, stepWords } from "./words";
 
-type List = Schemas["PreparedList"];
-type Row = Schemas["RowView"];
+type List = Schemas["fit.PreparedList"];
+type Row = Schemas["fit.RowView"];
 
 /** Grafts decided on: worked from at the bench, each logged with one touch. */
 export function Prepared() {
@@ -48,7 +48,7 @@ function OneList({ list }: { list: List }) {
   const { send, problem, busy } = useSend();
   const [marked, setMarked] = useState<number[]>([]);
   const [makerId, setMaker] = useState("");
-  const [cover, setCover] = useState<Schemas["LogEntry"]["cover"]>("FILM");
+  const [cover, setCover] = useState<Schemas["fit.LogEntry"]["cover"]>("FILM");
   const can = list.rows.filter((r) => !r.graftCode && !r.why).map((r) => r.id);
   const on = marked.filter((id) => can.includes(id));
   const log = () =>

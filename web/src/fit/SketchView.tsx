@@ -1,7 +1,7 @@
 import type { PointerEvent, ReactNode } from "react";
 import type { Schemas } from "../api/client";
 
-type Sketch = Schemas["Sketch"];
+type Sketch = Schemas["fit.Sketch"];
 type Part = Sketch["shapes"][number]["part"];
 
 /** Paints of the parts; lines have a width in pixels, areas none. */

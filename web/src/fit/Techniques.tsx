@@ -86,7 +86,7 @@ export function Conditions({ on, onChange }: { on: On; onChange: (change: Partia
 }
 
 interface Props {
-  weighed?: Schemas["Weighed"];
+  weighed?: Schemas["fit.Weighed"];
   problem: unknown;
   chosen: string;
   onChoose: (technique: string) => void;

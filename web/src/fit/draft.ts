@@ -20,7 +20,7 @@ export interface FitDraft {
   top: string;
   leaf: string;
   height?: number;
-  wish: Schemas["Wish"];
+  wish: Schemas["fit.Wish"];
   wrap: FitEntry["wrap"];
   on: Omit<CaseEntry, "scionSpecies" | "stockSpecies">;
 }
@@ -75,7 +75,7 @@ export function fromStem(stem: Stem, unit: Choices["length"]): Partial<FitDraft>
 }
 
 /** The measure a draft speaks of; lengths that cannot be read come as NaN and are refused by the farm. */
-export function measureOf(draft: FitDraft, unit: Choices["length"]): Schemas["StemMeasure"] {
+export function measureOf(draft: FitDraft, unit: Choices["length"]): Schemas["fit.StemMeasure"] {
   const mm = (text: string) => readLength(text, unit);
   return {
     readings: draft.readings

@@ -2,10 +2,10 @@ import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
 import { useLatest } from "../api/latest";
 
-export type FitView = Schemas["FitView"];
-export type FitEntry = Schemas["FitEntry"];
-export type CaseEntry = Schemas["CaseEntry"];
-export type Stem = Schemas["MeasuredStem"];
+export type FitView = Schemas["fit.FitView"];
+export type FitEntry = Schemas["fit.FitEntry"];
+export type CaseEntry = Schemas["fit.CaseEntry"];
+export type Stem = Schemas["fit.MeasuredStem"];
 
 export const useStems = (search = "") =>
   useQuery({
@@ -42,6 +42,6 @@ export function useTechniques(
     enabled: body !== undefined,
     retry: false,
     placeholderData: (before) => before,
-    queryFn: () => told(api.POST("/api/fit/techniques", { body: body as Schemas["WeighEntry"] })),
+    queryFn: () => told(api.POST("/api/fit/techniques", { body: body as Schemas["fit.WeighEntry"] })),
   });
 }

@@ -17,8 +17,8 @@ export interface PairDraft {
   stockSpecies: string;
   on: FitDraft["on"];
   allowed: string[];
-  locks: Schemas["Bond"][];
-  apart: Schemas["Bond"][];
+  locks: Schemas["fit.Bond"][];
+  apart: Schemas["fit.Bond"][];
 }
 
 const KEY = "bay-lantern-pairing";
@@ -52,5 +52,5 @@ export function freshName(kind: string, taken: PieceDraft[]): string {
   return `${kind} ${n}`;
 }
 
-export const bonded = (bonds: Schemas["Bond"][], stickId: string, stemId: string) =>
+export const bonded = (bonds: Schemas["fit.Bond"][], stickId: string, stemId: string) =>
   bonds.some((b) => b.stickId === stickId && b.stemId === stemId);

@@ -4,9 +4,9 @@ import api, { ProblemError, type Schemas, told } from "../api/client";
 const ASK_EVERY_MS = 150;
 
 /** Solves a batch at the farm, telling how far it is; a change asks anew and stops the one before. */
-export function usePairing(entry: Schemas["PairEntry"] | undefined) {
-  const [result, setResult] = useState<Schemas["PairedView"]>();
-  const [work, setWork] = useState<Schemas["PairWork"]>();
+export function usePairing(entry: Schemas["fit.PairEntry"] | undefined) {
+  const [result, setResult] = useState<Schemas["fit.PairedView"]>();
+  const [work, setWork] = useState<Schemas["fit.PairWork"]>();
   const [problem, setProblem] = useState<string>();
   const turn = useRef(0);
   const text = entry ? JSON.stringify(entry) : "";

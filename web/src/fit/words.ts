@@ -5,7 +5,7 @@ import type { FitView } from "./fitApi";
 type Unit = Choices["length"];
 
 /** How much meets, with its unit: "27 mm", "1 1/16 in", "54 mm²". */
-export function metWords(met: number, unit: Schemas["Contact"]["unit"], length: Unit): string {
+export function metWords(met: number, unit: Schemas["fit.Contact"]["unit"], length: Unit): string {
   if (unit === "MM") return length === "mm" ? `${Math.round(met)} mm` : lengthWords(met, length);
   return length === "mm" ? `${Math.round(met)} mm²` : `${(met / 645.16).toFixed(3)} in²`;
 }
@@ -22,7 +22,7 @@ export function headline(view: FitView, length: Unit): string {
 }
 
 /** Where wrapping begins, by the school the rulebook follows for this technique. */
-export function wrapFrom(schools: Schemas["SchoolQuestion"][] | undefined, technique: string): string {
+export function wrapFrom(schools: Schemas["rules.SchoolQuestion"][] | undefined, technique: string): string {
   const question = schools?.find((q) => q.key === "wrap");
   const school = question && (question.byTechnique[technique] ?? question.standard);
   return (school && question.schools[school]?.name) || "from below upward";
@@ -39,7 +39,7 @@ export function layWords(view: FitView, wrap: "CLOCKWISE" | "COUNTER", from: str
 }
 
 /** A measure of the cut list. */
-export function stepWords(step: Schemas["CutStep"], length: Unit): string {
+export function stepWords(step: Schemas["fit.CutStep"], length: Unit): string {
   if (step.degrees) return `${Math.round(step.low)}°`;
   if (step.low === step.high) return lengthWords(step.low, length);
   return `${lengthNumber(step.low, length)}–${lengthNumber(step.high, length)} ${lengthUnit(length)}`;

@@ -67,7 +67,7 @@ function NothingWatched() {
   );
 }
 
-function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string }) {
+function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: string }) {
   const { code } = useParams();
   const navigate = useNavigate();
   const { scope } = useScope();
@@ -80,7 +80,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
   const [zoom, setZoom] = useState<Zoom>("season");
   const [table, setTable] = useState(false);
   const [draft, setDraft] = useState<Draft>();
-  const [noting, setNoting] = useState<Schemas["LaneRow"][]>();
+  const [noting, setNoting] = useState<Schemas["season.LaneRow"][]>();
   const rules = useRules();
   const technique = rules.data?.techniques.find((t) => t.key === draft?.techniqueKey);
   const slipping = technique?.bark === "YES";
@@ -98,7 +98,7 @@ function Station({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string 
     setDraft(undefined);
     navigate(to ? `/flush/${to}` : "/flush");
   };
-  const take = (p: Schemas["PairingView"]) => {
+  const take = (p: Schemas["season.PairingView"]) => {
     if (code) navigate("/flush");
     setDraft((before) => draftFor(p, today, before && pairKey(before) === pairKey(p) ? before : undefined));
   };

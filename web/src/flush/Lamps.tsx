@@ -4,7 +4,7 @@ import { Lamp, lampWords } from "../drawings/Lamp";
 import { standingWords } from "./words";
 
 interface LampsProps {
-  pairings: Schemas["PairingView"][];
+  pairings: Schemas["season.PairingView"][];
   today: string;
 }
 
@@ -25,7 +25,7 @@ export function Lamps({ pairings, today }: LampsProps) {
   );
 }
 
-function LampWithReasons({ pairing, words }: { pairing: Schemas["PairingView"]; words: string }) {
+function LampWithReasons({ pairing, words }: { pairing: Schemas["season.PairingView"]; words: string }) {
   const id = useId();
   const [open, setOpen] = useState(false);
   const anchor = `--lamp${id.replace(/\W/g, "")}`;
@@ -63,7 +63,7 @@ function LampWithReasons({ pairing, words }: { pairing: Schemas["PairingView"]; 
 const LEVEL_WORDS = { LIT: "lit", LOW: "burns low", OUT: "out" };
 
 /** The three wicks read in words. */
-export function Reasons({ lamp }: { lamp: Schemas["Lamp"] }) {
+export function Reasons({ lamp }: { lamp: Schemas["season.Lamp"] }) {
   return (
     <dl className="grid gap-2 text-[15px]">
       {(["stock", "wood", "weather"] as const).map((name) => (

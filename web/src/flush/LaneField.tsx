@@ -17,7 +17,7 @@ interface LaneFieldProps {
   graftDay?: string;
   chosen?: string;
   onChoose: (code: string) => void;
-  onNote: (lanes: Schemas["LaneRow"][]) => void;
+  onNote: (lanes: Schemas["season.LaneRow"][]) => void;
   head: ReactNode;
   view: ReactNode;
 }
@@ -93,7 +93,7 @@ function GroupHead(props: { row: Row & { kind: "group" }; onNote: LaneFieldProps
 }
 
 interface LaneLineProps {
-  lane: Schemas["LaneRow"];
+  lane: Schemas["season.LaneRow"];
   x: Days;
   chosen: boolean;
   onChoose: (code: string) => void;

@@ -6,7 +6,10 @@ import { STAGES } from "../drawings/stages";
 const BASIS = { SPECIES_PRIOR: "species prior", FARM: "this farm", OWN: "its own" };
 
 /** The lanes and windows read as tables. */
-export function LanesTable(props: { lanes: Schemas["LaneRow"][]; pairings: Schemas["PairingView"][] }) {
+export function LanesTable(props: {
+  lanes: Schemas["season.LaneRow"][];
+  pairings: Schemas["season.PairingView"][];
+}) {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reachable by keys
     <section aria-label="Lanes read as table" tabIndex={0} className="min-h-0 flex-1 overflow-auto">

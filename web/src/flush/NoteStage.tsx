@@ -29,7 +29,7 @@ export function StageKeys({ onStage, disabled }: { onStage: (stage: Stage) => vo
 }
 
 /** Sends a note and says what was odd about it. */
-export async function noteStage(body: Schemas["NoteEntry"]) {
+export async function noteStage(body: Schemas["season.NoteEntry"]) {
   const noted = await inOrder(() => told(api.POST("/api/flush/notes", { body })));
   done([noted.sentence, ...noted.findings.map((f) => f.message)].join(". "), noted.actId);
 }
@@ -50,7 +50,7 @@ interface NoteStageProps {
   open: boolean;
   onClose: () => void;
   plants: { id: number; code: string }[];
-  corrects?: Schemas["NoteRow"];
+  corrects?: Schemas["season.NoteRow"];
 }
 
 /** A stage of one plant or a whole row, by one key; shares, sides, flowers and words where they are wanted. */
@@ -79,7 +79,7 @@ function NoteForm({ onClose, plants, corrects }: NoteStageProps) {
   const [day, setDay] = useState(corrects?.onDay ?? "");
   const [remark, setRemark] = useState(corrects?.remark ?? "");
   const save = async (shares: string) => {
-    const body: Schemas["NoteEntry"] = {
+    const body: Schemas["season.NoteEntry"] = {
       plantIds: plants.map((p) => p.id),
       sun: shares,
       shade: shade || undefined,

@@ -9,7 +9,7 @@ import { quickNote, StageKeys } from "./NoteStage";
 import { laneRows } from "./rows";
 
 /** The bud watch in the field: tap the tree, tap the stage. */
-export function PhoneWatch({ lanes, today }: { lanes: Schemas["LaneRow"][]; today: string }) {
+export function PhoneWatch({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: string }) {
   const [open, setOpen] = useState<string>();
   const [busy, setBusy] = useState(false);
   const turn = (what: string) => setOpen(open === what ? undefined : what);

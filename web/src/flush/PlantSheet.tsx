@@ -11,7 +11,7 @@ import { done } from "../undo";
 import { usePlantSheet } from "./flushApi";
 import { NoteStage, quickNote, StageKeys } from "./NoteStage";
 
-type Sheet = Schemas["PlantSheet"];
+type Sheet = Schemas["season.PlantSheet"];
 
 /** One tree: what its buds will do and how sure that is, what was seen, and a new note by one key. */
 export function PlantSheet({ code, onClose }: { code: string; onClose: () => void }) {
@@ -153,7 +153,7 @@ function Sureness({ sheet }: { sheet: Sheet }) {
 }
 
 function History({ sheet }: { sheet: Sheet }) {
-  const [correcting, setCorrecting] = useState<Schemas["NoteRow"]>();
+  const [correcting, setCorrecting] = useState<Schemas["season.NoteRow"]>();
   const remove = async (id: number) => {
     const removed = await told(api.DELETE("/api/flush/notes/{id}", { params: { path: { id } } }));
     done(removed.sentence, removed.actId);

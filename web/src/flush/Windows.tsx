@@ -11,15 +11,15 @@ const ROW = 24;
 const MOST = 8;
 
 interface WindowsProps {
-  pairings: Schemas["PairingView"][];
-  plans: Schemas["Planned"][];
+  pairings: Schemas["season.PairingView"][];
+  plans: Schemas["day.Planned"][];
   x: Days;
   today: string;
   last: string;
   chosen?: string;
   graftDay?: string;
-  around?: Schemas["Around"];
-  onPair: (pairing: Schemas["PairingView"]) => void;
+  around?: Schemas["day.Around"];
+  onPair: (pairing: Schemas["season.PairingView"]) => void;
   onDay: (day: string, settled: boolean) => void;
 }
 
@@ -96,7 +96,7 @@ export function Windows(props: WindowsProps) {
   );
 }
 
-function Stretch(props: { pairing: Schemas["PairingView"]; x: Days; y: number; chosen: boolean }) {
+function Stretch(props: { pairing: Schemas["season.PairingView"]; x: Days; y: number; chosen: boolean }) {
   const { x, y, pairing } = props;
   const [left, right] = x.range();
   return (
@@ -141,7 +141,7 @@ function Stretch(props: { pairing: Schemas["PairingView"]; x: Days; y: number; c
   );
 }
 
-function PlanFlag({ plan, x, y }: { plan: Schemas["Planned"]; x: Days; y: number }) {
+function PlanFlag({ plan, x, y }: { plan: Schemas["day.Planned"]; x: Days; y: number }) {
   const at = x(parseISO(plan.around.day));
   if (at < 0 || at > x.range()[1]) return null;
   return (
@@ -159,7 +159,7 @@ const LETTERS: Record<string, string> = {
   COLLECT_WOOD: "cut wood",
 };
 
-function GraftDay(props: { x: Days; day: string; around?: Schemas["Around"]; rows: number }) {
+function GraftDay(props: { x: Days; day: string; around?: Schemas["day.Around"]; rows: number }) {
   const { x, day, around, rows } = props;
   const at = x(parseISO(day));
   const y = rows + 14;

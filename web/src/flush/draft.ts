@@ -12,7 +12,7 @@ export interface Draft {
 }
 
 /** The entry to send; undefined while it is not whole. */
-export function entryOf(draft: Draft | undefined): Schemas["DayEntry"] | undefined {
+export function entryOf(draft: Draft | undefined): Schemas["day.DayEntry"] | undefined {
   if (!draft?.day || !Number.isInteger(draft.grafts) || draft.grafts < 1) return undefined;
   return {
     day: draft.day,
@@ -25,7 +25,7 @@ export function entryOf(draft: Draft | undefined): Schemas["DayEntry"] | undefin
 }
 
 /** A draft for a pairing on its best day. */
-export function draftFor(pairing: Schemas["PairingView"], today: string, before?: Draft): Draft {
+export function draftFor(pairing: Schemas["season.PairingView"], today: string, before?: Draft): Draft {
   const citrus = pairing.woodSpecies === "citrus";
   return {
     day: before?.day ?? pairing.window?.best ?? today,
@@ -38,7 +38,7 @@ export function draftFor(pairing: Schemas["PairingView"], today: string, before?
 }
 
 /** A kept plan taken up again. */
-export const draftOf = (plan: Schemas["Planned"]): Draft => ({
+export const draftOf = (plan: Schemas["day.Planned"]): Draft => ({
   day: plan.around.day,
   spotId: plan.spotId,
   stockSpecies: plan.speciesKey,

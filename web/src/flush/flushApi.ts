@@ -23,10 +23,10 @@ export const usePlantSheet = (code: string) =>
   });
 
 /** What would hang on a graft day; the last answer stays while the next is asked for. */
-export const useAround = (entry: Schemas["DayEntry"] | undefined) =>
+export const useAround = (entry: Schemas["day.DayEntry"] | undefined) =>
   useQuery({
     queryKey: ["around", entry],
     enabled: entry !== undefined,
     placeholderData: (before) => before,
-    queryFn: () => told(api.POST("/api/graft-days/look", { body: entry as Schemas["DayEntry"] })),
+    queryFn: () => told(api.POST("/api/graft-days/look", { body: entry as Schemas["day.DayEntry"] })),
   });

@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 
-type Lane = Schemas["LaneRow"];
+type Lane = Schemas["season.LaneRow"];
 
 export type Row = { kind: "group"; name: string; lanes: Lane[] } | { kind: "lane"; lane: Lane };
 

@@ -2,7 +2,7 @@ import type { Schemas } from "../api/client";
 import { awayWords, dayWords } from "../days";
 import { rangeWords } from "../drawings/Lane";
 
-type Pairing = Schemas["PairingView"];
+type Pairing = Schemas["season.PairingView"];
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 

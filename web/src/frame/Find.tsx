@@ -5,7 +5,7 @@ import api, { type Schemas, told } from "../api/client";
 import { Overlay } from "../ui/Overlay";
 import { Input } from "../ui/parts";
 
-type Found = Schemas["Found"];
+type Found = Schemas["bench.Found"];
 
 const PLACES: Record<string, (found: Found) => string> = {
   graft: (found) => `/graft/${encodeURIComponent(found.code)}`,

@@ -46,8 +46,8 @@ export function SeasonBand() {
 }
 
 interface RibbonProps {
-  band: Schemas["Band"];
-  visits: Schemas["DayCount"][];
+  band: Schemas["frame.Band"];
+  visits: Schemas["care.DayCount"][];
   width: number;
   scope: Scope;
   onScope: (scope: Scope) => void;

@@ -3,8 +3,8 @@ import { parseISO } from "date-fns";
 import type { Schemas } from "../api/client";
 import type { DayScale } from "../ui/scales";
 
-type Wave = Schemas["SpeciesWave"];
-type Point = Schemas["Point"];
+type Wave = Schemas["season.SpeciesWave"];
+type Point = Schemas["season.Point"];
 
 const FILLS = ["var(--stage-F)", "var(--stage-S)", "var(--stage-M)", "var(--sea)"];
 const MOST = 3;

@@ -4,7 +4,7 @@ import { dayAndYear } from "../days";
 import { LineageGlyph } from "../drawings/LineageGlyph";
 import { PartHeading } from "../ui/parts";
 
-type Held = Schemas["HeldView"];
+type Held = Schemas["lineage.HeldView"];
 
 const GROUPS: { why: Held["why"]; title: string; says: string }[] = [
   { why: "TESTED", title: "Tested", says: "Isolate it first." },
@@ -97,7 +97,7 @@ export function HeldList({ held, onRelease }: { held: Held[]; onRelease?: (key: 
 }
 
 /** "1 plant, 2 lots, 5 grafts; 3 of them exposed only". */
-export function countWords(view: Schemas["RecallView"]): string {
+export function countWords(view: Schemas["lineage.RecallView"]): string {
   const of = (n: number, what: string) => (n === 0 ? "" : `${n} ${what}${n === 1 ? "" : "s"}`);
   const all = [of(view.plants, "plant"), of(view.lots, "lot"), of(view.grafts, "graft")].filter(Boolean);
   return `${all.join(", ")}${view.exposed > 0 ? `; ${view.exposed} of them exposed only` : ""}`;

@@ -5,7 +5,7 @@ import { STANDING_WORDS } from "../wood/words";
 import { CARD, COLUMN, type Placed, placed, ROW } from "./layout";
 
 interface Props {
-  view: Schemas["LineageView"];
+  view: Schemas["lineage.LineageView"];
   marked?: string;
   onMark: (id: string) => void;
   onFocus: (key: string) => void;

@@ -10,7 +10,7 @@ export function LineageTable({
   view,
   onFocus,
 }: {
-  view: Schemas["LineageView"];
+  view: Schemas["lineage.LineageView"];
   onFocus: (key: string) => void;
 }) {
   return (

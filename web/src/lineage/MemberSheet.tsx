@@ -11,14 +11,14 @@ import { STANDING_WORDS } from "../wood/words";
 import { RaisedFrom } from "./RaisedFrom";
 import { TestForm } from "./TestForm";
 
-function ownPlace(member: Schemas["Member"]): string | undefined {
+function ownPlace(member: Schemas["lineage.Member"]): string | undefined {
   if (member.kind === "LOT") return `/wood/lot/${member.code}`;
   if (member.kind === "GRAFT") return `/graft/${member.code}`;
   return member.kind === "PLANT" ? `/flush/${member.code}` : "/wood/sources";
 }
 
 /** One member: how clean it is held to be and why, its tests, a new test. */
-export function MemberSheet({ drawn, focused }: { drawn: Schemas["DrawnMember"]; focused: boolean }) {
+export function MemberSheet({ drawn, focused }: { drawn: Schemas["lineage.DrawnMember"]; focused: boolean }) {
   const { member } = drawn;
   const [testing, setTesting] = useState(false);
   const tested = member.kind === "PLANT" || member.kind === "SOURCE";
@@ -91,7 +91,7 @@ export function MemberSheet({ drawn, focused }: { drawn: Schemas["DrawnMember"];
 }
 
 /** The members of a stack, to be searched and walked to. */
-export function StackSheet({ stack }: { stack: Schemas["DrawnStack"] }) {
+export function StackSheet({ stack }: { stack: Schemas["lineage.DrawnStack"] }) {
   const [search, setSearch] = useState("");
   const found = stack.members.filter((m) =>
     `${m.code} ${m.words}`.toLowerCase().includes(search.toLowerCase()),

@@ -12,12 +12,12 @@ export function NewRecall() {
   const [params] = useSearchParams();
   const navigate = useNavigate();
   const { send, problem, busy } = useSend();
-  const entry: Schemas["TestEntry"] | undefined = params.get("of")
+  const entry: Schemas["lineage.TestEntry"] | undefined = params.get("of")
     ? {
         key: params.get("of") ?? "",
         day: params.get("day") ?? "",
         subject: params.get("subject") ?? "",
-        outcome: params.get("outcome") as Schemas["TestEntry"]["outcome"],
+        outcome: params.get("outcome") as Schemas["lineage.TestEntry"]["outcome"],
         lab: params.get("lab") || undefined,
       }
     : undefined;

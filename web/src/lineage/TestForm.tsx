@@ -6,10 +6,10 @@ import { Button, Field, Input, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 
-type Outcome = Schemas["TestEntry"]["outcome"];
+type Outcome = Schemas["lineage.TestEntry"]["outcome"];
 
 /** A test of a plant or source. A clear one is kept at once; any other first shows what must be held. */
-export function TestForm({ member, onDone }: { member: Schemas["Member"]; onDone: () => void }) {
+export function TestForm({ member, onDone }: { member: Schemas["lineage.Member"]; onDone: () => void }) {
   const farm = useFarm();
   const navigate = useNavigate();
   const { send, problem, busy, errorOf } = useSend();

@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 
-type View = Schemas["LineageView"];
+type View = Schemas["lineage.LineageView"];
 
 export const COLUMN = 170;
 export const CARD = 146;
@@ -11,11 +11,12 @@ export interface Placed {
   x: number;
   y: number;
   column: number;
-  member?: Schemas["DrawnMember"];
-  stack?: Schemas["DrawnStack"];
+  member?: Schemas["lineage.DrawnMember"];
+  stack?: Schemas["lineage.DrawnStack"];
 }
 
-export const stackId = (stack: Schemas["DrawnStack"]) => `${stack.atKey}+${stack.kind}${stack.forebears}`;
+export const stackId = (stack: Schemas["lineage.DrawnStack"]) =>
+  `${stack.atKey}+${stack.kind}${stack.forebears}`;
 
 /** Where every card stands: columns side by side, each ordered by what it hangs on, the focus in the middle. */
 export function placed(view: View): { cards: Placed[]; width: number; height: number } {

@@ -22,11 +22,11 @@ export const useMoves = () =>
   useQuery({ queryKey: ["moves"], queryFn: () => told(api.GET("/api/lineage/moves")) });
 
 /** What a test would hold, before anything is written. */
-export const usePreview = (entry: Schemas["TestEntry"] | undefined) =>
+export const usePreview = (entry: Schemas["lineage.TestEntry"] | undefined) =>
   useQuery({
     queryKey: ["recall-preview", entry],
     enabled: entry !== undefined,
     retry: false,
     placeholderData: (before) => before,
-    queryFn: () => told(api.POST("/api/recalls/preview", { body: entry as Schemas["TestEntry"] })),
+    queryFn: () => told(api.POST("/api/recalls/preview", { body: entry as Schemas["lineage.TestEntry"] })),
   });

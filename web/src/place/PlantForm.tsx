@@ -35,7 +35,7 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
           body: {
             lines: entry.lines,
             speciesKey: entry.speciesKey,
-            kind: entry.kind as Schemas["PlantPaste"]["kind"],
+            kind: entry.kind as Schemas["place.PlantPaste"]["kind"],
             stockKind: entry.stockKind || undefined,
             spotId: spot.id,
             startedOn: entry.startedOn || undefined,

@@ -11,7 +11,7 @@ export function SiteForm({
   onSaved,
   button,
 }: {
-  site?: Schemas["Site"];
+  site?: Schemas["place.Site"];
   onSaved: () => void;
   button: string;
 }) {

@@ -8,7 +8,7 @@ import { lengthWords, useChoices } from "../units";
 import { PlantForm } from "./PlantForm";
 import { VarietyForm } from "./VarietyForm";
 
-const KINDS: Record<Schemas["Plant"]["kind"], string> = {
+const KINDS: Record<Schemas["place.Plant"]["kind"], string> = {
   SEEDLING_STOCK: "stock",
   FIELD_TREE: "field tree",
   MOTHER_TREE: "mother tree",
@@ -86,7 +86,7 @@ export function Trees() {
   );
 }
 
-function PlantTable({ list, text }: { list: Schemas["PlantList"]; text: string }) {
+function PlantTable({ list, text }: { list: Schemas["place.PlantList"]; text: string }) {
   const box = useRef<HTMLDivElement>(null);
   const { length } = useChoices();
   const rows = useVirtualizer({
@@ -102,7 +102,7 @@ function PlantTable({ list, text }: { list: Schemas["PlantList"]; text: string }
       </Teach>
     );
   }
-  const stems = new Map<number, Schemas["Stem"][]>();
+  const stems = new Map<number, Schemas["place.Stem"][]>();
   for (const stem of list.stems) stems.set(stem.plantId, [...(stems.get(stem.plantId) ?? []), stem]);
   return (
     <>
@@ -156,7 +156,7 @@ function PlantTable({ list, text }: { list: Schemas["PlantList"]; text: string }
 
 const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
 
-function VarietyTable({ all, text }: { all: Schemas["Variety"][]; text: string }) {
+function VarietyTable({ all, text }: { all: Schemas["place.Variety"][]; text: string }) {
   const [open, setOpen] = useState<number>();
   const shown = all.filter((v) =>
     `${v.name} ${v.speciesKey} ${v.letters}`.toLowerCase().includes(text.toLowerCase()),

@@ -5,7 +5,13 @@ import { Button, Field, Input, Select } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 
 /** A variety, new or to be changed. */
-export function VarietyForm({ variety, onSaved }: { variety?: Schemas["Variety"]; onSaved: () => void }) {
+export function VarietyForm({
+  variety,
+  onSaved,
+}: {
+  variety?: Schemas["place.Variety"];
+  onSaved: () => void;
+}) {
   const rules = useRules();
   const blank = {
     speciesKey: "",

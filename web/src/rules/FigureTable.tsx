@@ -2,7 +2,7 @@ import type { Schemas } from "../api/client";
 
 interface FigureTableProps {
   name: string;
-  figures: Record<string, Schemas["Figure"]>;
+  figures: Record<string, Schemas["rules.Figure"]>;
   names: Record<string, string>;
 }
 

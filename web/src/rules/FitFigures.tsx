@@ -49,7 +49,7 @@ const NAMES: Record<string, string> = {
 };
 
 /** What Fit rests on: bark, cuts, heights, the weights of a choice, pairs and limbs. */
-export function FitFigures({ fit, species }: { fit: Schemas["FitRules"]; species: string }) {
+export function FitFigures({ fit, species }: { fit: Schemas["rules.FitRules"]; species: string }) {
   const favour = fit.favours[species];
   return (
     <>

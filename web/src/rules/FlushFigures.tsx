@@ -4,7 +4,7 @@ import { STAGE_ORDER, STAGES, type Stage } from "../drawings/stages";
 import { PartHeading } from "../ui/parts";
 import { FigureTable } from "./FigureTable";
 
-type FlushRules = Schemas["FlushRules"];
+type FlushRules = Schemas["rules.FlushRules"];
 
 const NAMES: Record<string, string> = {
   swellShare: "a flush has begun from",

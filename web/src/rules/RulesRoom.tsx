@@ -92,7 +92,7 @@ export function RulesRoom() {
   );
 }
 
-function SpeciesFigures({ species }: { species: Schemas["Species"] }) {
+function SpeciesFigures({ species }: { species: Schemas["rules.Species"] }) {
   return (
     <>
       <p className="mt-3">

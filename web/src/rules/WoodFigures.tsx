@@ -28,7 +28,7 @@ const NAMES: Record<string, string> = {
 };
 
 /** What wood advice rests on: how a stick of the species is judged, how long it keeps, how blades are cleaned. */
-export function WoodFigures({ wood, species }: { wood: Schemas["WoodRules"]; species: string }) {
+export function WoodFigures({ wood, species }: { wood: Schemas["rules.WoodRules"]; species: string }) {
   const kind = wood.species[species] ?? wood.species.other;
   const keep = wood.keeping[species] ?? wood.keeping.other;
   const assumed = wood.keeping[species] === undefined;

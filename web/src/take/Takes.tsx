@@ -8,8 +8,8 @@ import { useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
 
-type By = Schemas["TakeView"]["by"];
-type Group = Schemas["Group"];
+type By = Schemas["take.TakeView"]["by"];
+type Group = Schemas["take.Group"];
 
 const WAYS: [By, string][] = [
   ["SEASON", "variety and season"],
@@ -109,7 +109,7 @@ export function Takes() {
 
 const keyOf = (group: Group) => JSON.stringify([group.depth, group.under, group.label]);
 
-function headline(view: Schemas["TakeView"]): string {
+function headline(view: Schemas["take.TakeView"]): string {
   const { farm } = view;
   const decided = farm.count.taken + farm.count.failed;
   return decided === 0 ? "No graft is decided yet" : `${farm.count.taken} of ${decided} grafts took`;

@@ -3,7 +3,7 @@ import { type ProblemError, type Schemas, sendFile } from "../api/client";
 import { Button, PartHeading } from "../ui/parts";
 import { done, failed } from "../undo";
 
-type Brought = Schemas["WeatherBrought"];
+type Brought = Schemas["season.WeatherBrought"];
 
 /** A file of weather: looked at first, then taken; where days overlap the grower says which wins. */
 export function BringWeather() {

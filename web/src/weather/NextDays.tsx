@@ -4,7 +4,7 @@ import { PartHeading } from "../ui/parts";
 import { degrees, degreeUnit, useChoices } from "../units";
 import { useWeather } from "./weatherApi";
 
-type Day = Schemas["WeatherDay"];
+type Day = Schemas["season.WeatherDay"];
 
 const WIDTH = 328;
 const HEIGHT = 96;

@@ -4,7 +4,7 @@ import { Button, PartHeading } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 
-type Month = Schemas["MonthRow"];
+type Month = Schemas["season.MonthRow"];
 type Column = Exclude<keyof Month, "monthNo">;
 
 const NAMES = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
@@ -20,7 +20,7 @@ const COLUMNS: [Column, string][] = [
 const textOf = (months: Month[]) => months.map((m) => COLUMNS.map(([key]) => String(m[key])));
 
 /** Twelve months of normals: a starting climate, the grower's own figures, or a fit from the record. */
-export function Normals({ view }: { view: Schemas["WeatherView"] }) {
+export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
   const [cells, setCells] = useState(textOf(view.climate));
   const { send, problem, busy } = useSend();
   const number = (text: string) => Number(text.trim().replace(",", ".").replace("−", "-") || "NaN");

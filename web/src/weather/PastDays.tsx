@@ -9,7 +9,7 @@ const BASE = 118;
 const RAIN_FULL_MM = 60;
 
 /** Days as bars from lowest to highest, rain below; filled days are hollow, those ahead paler. */
-export function PastDays({ days, today }: { days: Schemas["WeatherDay"][]; today?: string }) {
+export function PastDays({ days, today }: { days: Schemas["season.WeatherDay"][]; today?: string }) {
   const { ref, width } = useWidth(900);
   const { warmth } = useChoices();
   const low = Math.min(...days.map((d) => d.minC));

@@ -34,7 +34,7 @@ export function WeatherRoom() {
   );
 }
 
-function recordWords(record: Schemas["Extent"]): string {
+function recordWords(record: Schemas["season.Extent"]): string {
   if (!record.first || !record.last)
     return "No day is on record yet; every forecast rests on what is normal for the season.";
   const gaps =

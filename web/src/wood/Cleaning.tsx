@@ -9,14 +9,14 @@ import { done } from "../undo";
 import { useChoices } from "../units";
 import { useCleaning } from "./woodApi";
 
-type Mix = Schemas["MixEntry"];
+type Mix = Schemas["wood.MixEntry"];
 
 const AGENTS: Record<Mix["agent"], { name: string; pct: string }> = {
   BLEACH: { name: "bleach", pct: "5" },
   ALCOHOL: { name: "alcohol", pct: "96" },
 };
 
-const OCCASIONS: [Schemas["CleaningEntry"]["occasion"], string][] = [
+const OCCASIONS: [Schemas["wood.CleaningEntry"]["occasion"], string][] = [
   ["START", "start of the day"],
   ["NEW_TREE", "new tree"],
   ["NEW_LOT", "new lot or variety"],
@@ -51,7 +51,7 @@ export function Cleaning() {
   );
 }
 
-function WriteCleaning({ mixes }: { mixes: Schemas["MixView"][] }) {
+function WriteCleaning({ mixes }: { mixes: Schemas["wood.MixView"][] }) {
   const farm = useFarm();
   const { personId } = useChoices();
   const { send, problem, busy } = useSend();
@@ -59,7 +59,7 @@ function WriteCleaning({ mixes }: { mixes: Schemas["MixView"][] }) {
   const [mixId, setMixId] = useState(String(mixes.find((m) => m.good)?.id ?? ""));
   const [warning, setWarning] = useState<string>();
   const person = who || String(farm.data?.people[0]?.id ?? "");
-  const clean = (occasion: Schemas["CleaningEntry"]["occasion"]) =>
+  const clean = (occasion: Schemas["wood.CleaningEntry"]["occasion"]) =>
     send(async () => {
       const body = { personId: Number(person), mixId: mixId ? Number(mixId) : undefined, occasion };
       const cleaned = await told(api.POST("/api/cleaning", { body }));

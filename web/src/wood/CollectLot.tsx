@@ -60,7 +60,7 @@ function Form({ onClose, today, fromKey }: Props) {
   const store = storeId || String(stores.data?.[0]?.id ?? "");
   const collect = () =>
     send(async () => {
-      const body: Schemas["LotEntry"] = {
+      const body: Schemas["wood.LotEntry"] = {
         plantId: source?.plantId,
         sourceId: own ? undefined : Number(from.split("-")[1]) || undefined,
         varietyId: own ? source?.varietyId : Number(varietyId) || undefined,

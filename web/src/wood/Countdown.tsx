@@ -2,7 +2,7 @@ import type { Schemas } from "../api/client";
 import { dayWords } from "../days";
 import { linear } from "../ui/scales";
 
-type Shoot = Schemas["ShootView"];
+type Shoot = Schemas["wood.ShootView"];
 
 const WIDTH = 150;
 

@@ -102,7 +102,7 @@ function Life({ lot }: { lot: Lot }) {
   );
 }
 
-function Reasons({ checks }: { checks: Schemas["CheckView"][] }) {
+function Reasons({ checks }: { checks: Schemas["wood.CheckView"][] }) {
   if (checks.length === 0) return null;
   return (
     <details className="mt-1 text-[14.5px]">
@@ -130,14 +130,14 @@ function Reasons({ checks }: { checks: Schemas["CheckView"][] }) {
   );
 }
 
-const LEDGER_WORDS: Record<Schemas["LedgerRow"]["kind"], string> = {
+const LEDGER_WORDS: Record<Schemas["wood.LedgerRow"]["kind"], string> = {
   IN: "came in",
   GRAFT: "grafted",
   DISCARD: "discarded",
   GIVEN: "given away",
 };
 
-function Ledger({ lot, ledger }: { lot: Lot; ledger: Schemas["LedgerRow"][] }) {
+function Ledger({ lot, ledger }: { lot: Lot; ledger: Schemas["wood.LedgerRow"][] }) {
   return (
     <>
       <PartHeading>

@@ -100,7 +100,7 @@ export function Sources() {
 function SourceForm({ source, onDone }: { source?: Source; onDone: () => void }) {
   const row = source?.row;
   const { send, problem, busy, errorOf } = useSend();
-  const [entry, setEntry] = useState<Schemas["SourceEntry"]>({
+  const [entry, setEntry] = useState<Schemas["lineage.SourceEntry"]>({
     plantId: source?.plantId,
     name: source?.name ?? "",
     kind: source?.kind ?? "NEIGHBOUR",
@@ -113,7 +113,8 @@ function SourceForm({ source, onDone }: { source?: Source; onDone: () => void })
     notes: row?.notes,
     version: row?.version,
   });
-  const set = (change: Partial<Schemas["SourceEntry"]>) => setEntry((before) => ({ ...before, ...change }));
+  const set = (change: Partial<Schemas["lineage.SourceEntry"]>) =>
+    setEntry((before) => ({ ...before, ...change }));
   const save = () =>
     send(async () => {
       const saved = row

@@ -81,7 +81,7 @@ function Look({ species, lotId, plantId }: { species: string; lotId?: number; pl
       .map(([key, text]) => [key, Number(text.replace(",", "."))] as const)
       .filter(([key, x]) => measures[key] !== "" && Number.isFinite(x)),
   );
-  const body: Schemas["CheckEntry"] = { lotId, plantId, states, measures: read, personId };
+  const body: Schemas["wood.CheckEntry"] = { lotId, plantId, states, measures: read, personId };
   const some = Object.keys(states).length + Object.keys(read).length > 0;
   const judged = useQuery({
     queryKey: ["judge", body],
@@ -151,7 +151,7 @@ function Look({ species, lotId, plantId }: { species: string; lotId?: number; pl
 }
 
 /** The grade as it stands, what to do first, and why; stays in sight while one looks on. */
-function Verdict(props: { grade: Schemas["StickGrade"]; busy: boolean; onKeep: () => void }) {
+function Verdict(props: { grade: Schemas["wood.StickGrade"]; busy: boolean; onKeep: () => void }) {
   const { grade } = props;
   const against = grade.reasons.filter((r) => r.grade !== "A");
   return (

@@ -9,7 +9,7 @@ import { done } from "../undo";
 import { useStores } from "./woodApi";
 import { BASIS_WORDS } from "./words";
 
-type Store = Schemas["StoreView"];
+type Store = Schemas["wood.StoreView"];
 
 const METHODS: [Store["method"], string][] = [
   ["COOL_BOX", "field cool box"],
@@ -117,12 +117,12 @@ function LogLine({ log, name }: { log: Store["log"]; name: string }) {
 function LogFile({ storeId }: { storeId: number }) {
   const [file, setFile] = useState<File>();
   const [problem, setProblem] = useState<ProblemError>();
-  const [refused, setRefused] = useState<Schemas["LogBrought"]["refused"]>([]);
+  const [refused, setRefused] = useState<Schemas["wood.LogBrought"]["refused"]>([]);
   const asks = problem?.fields.some((f) => f.field === "unit");
   const bring = async (which: File, unit?: "C" | "F") => {
     setProblem(undefined);
     try {
-      const brought = await sendFile<Schemas["LogBrought"]>(
+      const brought = await sendFile<Schemas["wood.LogBrought"]>(
         `/api/stores/${storeId}/log${unit ? `?unit=${unit}` : ""}`,
         which,
       );

@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
 
-export type Lot = Schemas["LotView"];
-export type Source = Schemas["SourceView"];
+export type Lot = Schemas["wood.LotView"];
+export type Source = Schemas["lineage.SourceView"];
 
 export const useShelf = (search = "") =>
   useQuery({

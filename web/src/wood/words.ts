@@ -10,7 +10,7 @@ export const GRADE_WORDS: Record<Grade, string> = {
   X: "leave it",
 };
 
-export const STANDING_WORDS: Record<Schemas["Health"]["standing"], string> = {
+export const STANDING_WORDS: Record<Schemas["lineage.Health"]["standing"], string> = {
   CLEAN: "clean",
   DUE: "test due",
   LAPSED: "test lapsed",
@@ -19,7 +19,7 @@ export const STANDING_WORDS: Record<Schemas["Health"]["standing"], string> = {
   POSITIVE: "positive",
 };
 
-export const KIND_WORDS: Record<Schemas["SourceView"]["kind"], string> = {
+export const KIND_WORDS: Record<Schemas["lineage.SourceView"]["kind"], string> = {
   OWN: "own plant",
   NEIGHBOUR: "neighbour",
   POST: "post",
@@ -27,7 +27,7 @@ export const KIND_WORDS: Record<Schemas["SourceView"]["kind"], string> = {
   SCHEME: "clean-stock scheme",
 };
 
-export const IDENTITY_WORDS: Record<Schemas["SourceView"]["identity"], string> = {
+export const IDENTITY_WORDS: Record<Schemas["lineage.SourceView"]["identity"], string> = {
   FRUITED_HERE: "fruited here",
   SEEN_FRUIT: "fruit was seen",
   LABEL_ONLY: "label only",

@@ -147,14 +147,6 @@ public class CareService implements Undoer {
         return which + ": " + sign.words();
     }
 
-    /** Writes past looks of one graft, oldest first, without an undo of their own; the visits follow. */
-    @Transactional
-    public void remember(
-            long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note, @Nullable Long actId) {
-        LookRow look = new LookRow(0, graftId, null, seenOn, sign, false, note, "");
-        Rows.made(care.insertLook(graftId, personId, clock.now(), look, actId));
-    }
-
     /** Reads looks of these grafts, by graft, oldest first. */
     public Map<Long, List<LookRow>> looks(Collection<Long> ids) {
         return ids.isEmpty() ? Map.of() : care.looks(ids).stream().collect(Collectors.groupingBy(LookRow::graftId));

@@ -288,7 +288,7 @@ public class DayService implements Undoer, WoodNeed {
     }
 
     // A plan is called by the number of its first row, which the store gives to one alone.
-    private int insertNew(DayEntry entry, @Nullable Long act) {
+    int insertNew(DayEntry entry, @Nullable Long act) {
         long id = insert(0, entry, act);
         Rows.one(days.number(id));
         return (int) id;
@@ -301,13 +301,6 @@ public class DayService implements Undoer, WoodNeed {
                 Objects.requireNonNullElse(entry.cover(), Cover.FILM).name(),
                 Objects.requireNonNullElse(entry.remark(), ""),
                 act);
-    }
-
-    /** Plans a day without an undo of its own; for the demo. */
-    @Transactional
-    public void remember(
-            LocalDate day, long spotId, String speciesKey, long varietyId, String techniqueKey, int grafts) {
-        insertNew(new DayEntry(day, spotId, speciesKey, varietyId, techniqueKey, grafts, Cover.BAG, null), null);
     }
 
     @Override

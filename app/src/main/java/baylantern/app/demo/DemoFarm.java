@@ -2,8 +2,8 @@ package baylantern.app.demo;
 
 import baylantern.app.bench.BenchService;
 import baylantern.app.bench.NewGraft;
-import baylantern.app.care.CareService;
-import baylantern.app.day.DayService;
+import baylantern.app.care.LookHistory;
+import baylantern.app.day.DayHistory;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.PlantEntry;
 import baylantern.app.place.PlantKind;
@@ -14,8 +14,8 @@ import baylantern.app.place.StemEntry;
 import baylantern.app.place.Variety;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.season.ClimateService;
+import baylantern.app.season.SeasonHistory;
 import baylantern.app.season.WarmthService;
-import baylantern.app.season.WatchService;
 import baylantern.app.season.WeatherService;
 import baylantern.core.bench.Cover;
 import baylantern.core.care.CarePlan;
@@ -46,12 +46,12 @@ public class DemoFarm {
     private final PlaceService places;
     private final PlantService plants;
     private final BenchService bench;
-    private final CareService care;
     private final ClimateService climates;
     private final WeatherService weather;
     private final WarmthService warmth;
-    private final WatchService watch;
-    private final DayService days;
+    private final SeasonHistory season;
+    private final LookHistory looks;
+    private final DayHistory days;
     private final DemoWood wood;
     private final DemoFit fit;
     private final Rulebook rules;
@@ -61,23 +61,23 @@ public class DemoFarm {
             PlaceService places,
             PlantService plants,
             BenchService bench,
-            CareService care,
             ClimateService climates,
             WeatherService weather,
             WarmthService warmth,
-            WatchService watch,
-            DayService days,
+            SeasonHistory season,
+            LookHistory looks,
+            DayHistory days,
             DemoWood wood,
             DemoFit fit,
             Rulebook rules) {
         this.places = places;
         this.plants = plants;
         this.bench = bench;
-        this.care = care;
         this.climates = climates;
         this.weather = weather;
         this.warmth = warmth;
-        this.watch = watch;
+        this.season = season;
+        this.looks = looks;
         this.days = days;
         this.wood = wood;
         this.fit = fit;
@@ -103,7 +103,7 @@ public class DemoFarm {
                 name -> people.put(name, places.addPerson(name, null).id()));
         DemoNames.varieties().forEach(entry -> places.addVariety(entry, null));
         climates.save(DemoClimate.normals());
-        weather.rememberFrom(DemoClimate.RECORD_FROM);
+        season.measuredSince(DemoClimate.RECORD_FROM);
         return new Growth(random, spots, people).all(times);
     }
 
@@ -188,16 +188,16 @@ public class DemoFarm {
                 long mother = plants.plantByCode(variety.letters() + "-M1")
                         .orElseThrow()
                         .id();
-                truth.mother(variety, mother).forEach(note -> watch.remember(mother, note));
+                truth.mother(variety, mother).forEach(note -> season.note(mother, note));
             }
             for (long plant : watchedStocks) {
                 String species = plants.plant(plant).speciesKey();
-                truth.stock(species, plant).forEach(note -> watch.remember(plant, note));
+                truth.stock(species, plant).forEach(note -> season.note(plant, note));
             }
         }
 
         private void benchDay() {
-            days.remember(
+            days.plan(
                     LocalDate.of(2026, 5, 16),
                     Known.in(spots, "Shade House"),
                     "avocado",
@@ -251,7 +251,7 @@ public class DemoFarm {
             CareSubject subject = new CareSubject(
                     s.species(), rules.technique(s.technique()).orElseThrow(), s.day(), cover.name(), schools);
             for (Look look : lives.looks(subject, takes, lastRound(code), warmth.healing(s.species()), random)) {
-                care.remember(
+                looks.seen(
                         id, people.get(DemoNames.PEOPLE.get(random.nextInt(4))), look.seenOn(), look.sign(), "", null);
             }
             return code;

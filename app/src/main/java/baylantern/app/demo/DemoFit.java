@@ -1,7 +1,7 @@
 package baylantern.app.demo;
 
+import baylantern.app.fit.StemHistory;
 import baylantern.app.fit.StemMeasure;
-import baylantern.app.fit.StemService;
 import baylantern.app.place.Plant;
 import baylantern.app.place.PlantEntry;
 import baylantern.app.place.PlantKind;
@@ -23,10 +23,10 @@ class DemoFit {
     private static final int MEASURED = 9;
     private static final String OLD_FIG = "FG-OLD";
 
-    private final StemService stems;
+    private final StemHistory stems;
     private final PlantService plants;
 
-    DemoFit(StemService stems, PlantService plants) {
+    DemoFit(StemHistory stems, PlantService plants) {
         this.stems = stems;
         this.plants = plants;
     }
@@ -35,7 +35,7 @@ class DemoFit {
     void now(List<Long> spareStocks, long wall) {
         Random random = new Random(SEED);
         for (Long plant : spareStocks.subList(0, Math.min(MEASURED, spareStocks.size()))) {
-            stems.remember(plants.stems(List.of(plant)).get(0).id(), stock(random));
+            stems.measure(plants.stems(List.of(plant)).get(0).id(), stock(random));
         }
         oldFig(wall);
     }
@@ -84,7 +84,7 @@ class DemoFit {
                     .filter(l -> l.label().equals(stem.label()))
                     .findFirst()
                     .orElseThrow();
-            stems.remember(stem.id(), limb(limb));
+            stems.measure(stem.id(), limb(limb));
         }
     }
 

@@ -1,12 +1,9 @@
 package baylantern.app.demo;
 
 import baylantern.app.lineage.Identity;
-import baylantern.app.lineage.MoveService;
-import baylantern.app.lineage.ParentService;
-import baylantern.app.lineage.RecallService;
+import baylantern.app.lineage.LineageHistory;
 import baylantern.app.lineage.SourceEntry;
 import baylantern.app.lineage.SourceKind;
-import baylantern.app.lineage.SourceService;
 import baylantern.app.lineage.TestEntry;
 import baylantern.app.lineage.TestService;
 import baylantern.app.place.PlaceService;
@@ -17,9 +14,8 @@ import baylantern.app.wood.CheckService;
 import baylantern.app.wood.CleanService;
 import baylantern.app.wood.LotEntry;
 import baylantern.app.wood.LotLedger;
-import baylantern.app.wood.LotService;
 import baylantern.app.wood.ShootService;
-import baylantern.app.wood.StoreService;
+import baylantern.app.wood.WoodHistory;
 import baylantern.core.lineage.HealthTest;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.Known;
@@ -42,19 +38,13 @@ class DemoWood {
     private static final int STICK_BUDS = 4;
     private static final int CITRUS_BUDS = 8;
 
-    private final SourceService sources;
     private final TestService tests;
-    private final ParentService parents;
-    private final MoveService moves;
-    private final RecallService recalls;
     private final PlaceService places;
     private final PlantService plants;
-    private final LotService lots;
     private final LotLedger ledger;
-    private final StoreService stores;
-    private final CheckService checks;
-    private final ShootService shoots;
-    private final CleanService cleaning;
+
+    private final WoodHistory history;
+    private final LineageHistory origins;
 
     private final Map<String, Long> outside = new HashMap<>();
     private final Map<String, Long> stored = new HashMap<>();
@@ -62,32 +52,18 @@ class DemoWood {
     private final Map<String, Variety> varieties = new HashMap<>();
 
     DemoWood(
-            SourceService sources,
+            WoodHistory history,
+            LineageHistory origins,
             TestService tests,
-            ParentService parents,
-            MoveService moves,
-            RecallService recalls,
             PlaceService places,
             PlantService plants,
-            LotService lots,
-            LotLedger ledger,
-            StoreService stores,
-            CheckService checks,
-            ShootService shoots,
-            CleanService cleaning) {
-        this.sources = sources;
+            LotLedger ledger) {
+        this.history = history;
+        this.origins = origins;
         this.tests = tests;
-        this.parents = parents;
-        this.moves = moves;
-        this.recalls = recalls;
         this.places = places;
         this.plants = plants;
-        this.lots = lots;
         this.ledger = ledger;
-        this.stores = stores;
-        this.checks = checks;
-        this.shoots = shoots;
-        this.cleaning = cleaning;
     }
 
     /** Sources, stores, tests: everything that was there before the first session. */
@@ -99,15 +75,15 @@ class DemoWood {
         source("Tidewall neighbours", "neighbour", SourceKind.NEIGHBOUR, Identity.SEEN_FRUIT, false, null);
         source("Post from Upper Saro", "post", SourceKind.POST, Identity.LABEL_ONLY, false, TODAY.plusDays(18));
         source("Slipway Nursery", "nursery", SourceKind.NURSERY, Identity.LABEL_ONLY, true, TODAY.plusDays(90));
-        stored.put("box", stores.remember("Field box", KeepMethod.COOL_BOX, 10.0, null));
-        stored.put("cold", stores.remember("Cold Press", KeepMethod.FRIDGE, 6.5, TODAY.minusDays(100)));
-        stored.put("shelf", stores.remember("Bench shelf", KeepMethod.AMBIENT, null, null));
-        stored.put("pail", stores.remember("Pail", KeepMethod.WATER, null, null));
+        stored.put("box", history.store("Field box", KeepMethod.COOL_BOX, 10.0, null));
+        stored.put("cold", history.store("Cold Press", KeepMethod.FRIDGE, 6.5, TODAY.minusDays(100)));
+        stored.put("shelf", history.store("Bench shelf", KeepMethod.AMBIENT, null, null));
+        stored.put("pail", history.store("Pail", KeepMethod.WATER, null, null));
         clear("SOURCE-" + Known.in(outside, "scheme"), LocalDate.of(2022, 6, 1), 1500);
         clear("SOURCE-" + outside.get("nursery"), LocalDate.of(2024, 6, 1), 400);
         for (String citrus : List.of("Cistern Blood", "Noonbell", "Pilot Lime", "Bellwether", "Quillpearl")) {
             long mother = mother(citrus);
-            parents.rememberParent(mother, Node.source(Known.in(outside, "scheme")), LocalDate.of(2023, 1, 10));
+            origins.parent(mother, Node.source(Known.in(outside, "scheme")), LocalDate.of(2023, 1, 10));
             for (int year = 2023; year <= 2025; year++) {
                 clear(Node.plant(mother).key(), LocalDate.of(year, 3, 20 + citrus.length() % 5), 365);
             }
@@ -121,14 +97,14 @@ class DemoWood {
         clear(Node.plant(mother("Ternlight")).key(), LocalDate.of(2025, 9, 1), 365);
         long house = plants.plant(mother("Noonbell")).spotId();
         long court = spot("Cistern Court");
-        moves.rememberMove(mother("Noonbell"), null, LocalDate.of(2026, 3, 2), house, court);
-        moves.rememberMove(mother("Noonbell"), null, LocalDate.of(2026, 3, 4), court, house);
-        moves.rememberMove(null, "two growers from the valley", TODAY.minusDays(12), null, house);
+        origins.move(mother("Noonbell"), null, LocalDate.of(2026, 3, 2), house, court);
+        origins.move(mother("Noonbell"), null, LocalDate.of(2026, 3, 4), court, house);
+        origins.move(null, "two growers from the valley", TODAY.minusDays(12), null, house);
     }
 
     private void own(String variety, long mother) {
         boolean guarded = variety.equals("Bellwether");
-        sources.remember(new SourceEntry(
+        origins.source(new SourceEntry(
                 mother,
                 plants.plant(mother).code(),
                 SourceKind.OWN,
@@ -147,7 +123,7 @@ class DemoWood {
         String permit = permitDue == null ? "" : "movement of wood";
         outside.put(
                 key,
-                sources.remember(
+                origins.source(
                         new SourceEntry(null, name, kind, identity, house, permit, permitDue, "", null, "", null)));
     }
 
@@ -186,7 +162,7 @@ class DemoWood {
                 || (s.variety().equals("Pilot Lime") && s.day().getYear() == TODAY.getYear());
         boolean buds = s.technique().equals("chip") || s.technique().equals("t-bud");
         int sticks = buds ? (s.grafts() + CITRUS_BUDS - 1) / CITRUS_BUDS : s.grafts();
-        long lot = lots.remember(lot(
+        long lot = history.lot(lot(
                 s.variety(),
                 own ? null : outside.get(s.source()),
                 cut,
@@ -197,7 +173,7 @@ class DemoWood {
                 true));
         cleaned(maker, s.day(), CleanService.Occasion.START);
         LotLedger.Used used = ledger.use(lot, s.grafts(), buds, s.day(), maker, null);
-        ledger.rememberDiscard(lot, s.day(), maker);
+        history.discard(lot, s.day(), maker);
         return new Wood(lot, used.lifeUsed(), own ? OWN : s.source());
     }
 
@@ -229,7 +205,7 @@ class DemoWood {
 
     private void cleaned(long person, LocalDate day, CleanService.Occasion occasion) {
         Instant morning = day.atTime(7, 30).toInstant(ZoneOffset.UTC);
-        cleaning.remember(person, morning, day, occasion);
+        history.cleaned(person, morning, day, occasion);
     }
 
     /** The scare of 2024, over since; the shelf of today; the suspect of last week. */
@@ -238,9 +214,9 @@ class DemoWood {
         shelf();
         pinched();
         Instant dawn = TODAY.atTime(6, 0).toInstant(ZoneOffset.UTC);
-        cleaning.rememberMix(mix(CleanService.Agent.BLEACH, 5), dawn.minusSeconds(2 * 86_400));
-        cleaning.rememberMix(mix(CleanService.Agent.ALCOHOL, 96), dawn.minusSeconds(3 * 86_400));
-        recalls.remember(test("Pilot Lime", TODAY.minusDays(6), HealthTest.Result.SUSPECT));
+        history.mixed(mix(CleanService.Agent.BLEACH, 5), dawn.minusSeconds(2 * 86_400));
+        history.mixed(mix(CleanService.Agent.ALCOHOL, 96), dawn.minusSeconds(3 * 86_400));
+        origins.test(test("Pilot Lime", TODAY.minusDays(6), HealthTest.Result.SUSPECT));
     }
 
     private CleanService.MixEntry mix(CleanService.Agent agent, double pct) {
@@ -254,9 +230,9 @@ class DemoWood {
 
     // Bellwether was found positive in October 2023; two clear tests later everything was let go.
     private void scare() {
-        long recall = recalls.remember(test("Bellwether", LocalDate.of(2023, 10, 2), HealthTest.Result.POSITIVE));
+        long recall = origins.test(test("Bellwether", LocalDate.of(2023, 10, 2), HealthTest.Result.POSITIVE));
         clear(Node.plant(mother("Bellwether")).key(), LocalDate.of(2024, 1, 20), 365);
-        recalls.rememberRelease(
+        origins.release(
                 recall, "retested clear twice; the laboratory had mixed up two samples", LocalDate.of(2024, 1, 24));
     }
 
@@ -307,8 +283,7 @@ class DemoWood {
             cleaned(cutBy, cut, CleanService.Occasion.NEW_TREE);
         }
         LocalDate received = cameAgo == null ? null : TODAY.minusDays(cameAgo);
-        return lots.remember(
-                lot(variety, source, cut, received, source == null ? cutBy : null, sticks, store, wrapped));
+        return history.lot(lot(variety, source, cut, received, source == null ? cutBy : null, sticks, store, wrapped));
     }
 
     private void check(long lot, int sticks, String looks, double mm) {
@@ -317,7 +292,7 @@ class DemoWood {
             states.put(look.split("=")[0], look.split("=")[1]);
         }
         for (int i = 0; i < sticks; i++) {
-            checks.remember(
+            history.check(
                     new CheckService.CheckEntry(
                             lot, null, states, Map.of("diameterMm", mm + 0.2 * i), people.get("Nerea")),
                     TODAY.minusDays(1));
@@ -332,6 +307,6 @@ class DemoWood {
     }
 
     private void shoot(String variety, int daysAgo, int n, @Nullable Integer plan) {
-        shoots.remember(new ShootService.ShootEntry(mother(variety), TODAY.minusDays(daysAgo), n, n, plan, null));
+        history.shoots(new ShootService.ShootEntry(mother(variety), TODAY.minusDays(daysAgo), n, n, plan, null));
     }
 }

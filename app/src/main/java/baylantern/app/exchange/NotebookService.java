@@ -5,6 +5,7 @@ import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.NewGraft;
 import baylantern.app.care.CareService;
+import baylantern.app.care.LookHistory;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Plant;
 import baylantern.app.place.PlantEntry;
@@ -52,6 +53,7 @@ public class NotebookService implements Undoer {
     private final BenchService bench;
     private final GraftService grafts;
     private final CareService care;
+    private final LookHistory looks;
     private final Changes changes;
     private final ActService acts;
     private final FarmClock clock;
@@ -63,6 +65,7 @@ public class NotebookService implements Undoer {
             BenchService bench,
             GraftService grafts,
             CareService care,
+            LookHistory looks,
             ActService acts,
             FarmClock clock,
             Words words,
@@ -73,6 +76,7 @@ public class NotebookService implements Undoer {
         this.bench = bench;
         this.grafts = grafts;
         this.care = care;
+        this.looks = looks;
         this.acts = acts;
         this.clock = clock;
         this.reader = new NotebookReader(words);
@@ -197,7 +201,7 @@ public class NotebookService implements Undoer {
         private void look(NotebookGraft row, long id) {
             if (row.seenOn() != null
                     && !(row.sign() == Sign.NOTHING && row.seenOn().equals(row.madeOn()))) {
-                care.remember(
+                looks.seen(
                         id,
                         row.maker() == null ? null : person(row.maker()),
                         row.seenOn(),

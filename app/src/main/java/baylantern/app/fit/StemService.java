@@ -90,15 +90,7 @@ public class StemService implements Undoer {
         return act;
     }
 
-    /** A measure that is known from before; for the demo. */
-    @Transactional
-    public void remember(long stemId, StemMeasure measure) {
-        Rows.any(fits.endMeasures(stemId, null));
-        Rows.one(fits.insertMeasure(
-                stemId, clock.today(), written(checked(measure).readings()), measure, false, null));
-    }
-
-    private static StemMeasure checked(StemMeasure measure) {
+    static StemMeasure checked(StemMeasure measure) {
         Taper taper = new Taper(measure.readings());
         if (measure.barkMm() != null) {
             taper.readings().forEach(r -> new Round(r.diameterMm() / 2, measure.barkMm()));
@@ -113,7 +105,7 @@ public class StemService implements Undoer {
         return measure;
     }
 
-    private static String written(List<Taper.StemReading> readings) {
+    static String written(List<Taper.StemReading> readings) {
         return readings.stream().map(r -> r.heightMm() + ":" + r.diameterMm()).collect(Collectors.joining(";"));
     }
 

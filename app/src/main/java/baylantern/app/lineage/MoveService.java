@@ -85,13 +85,6 @@ public class MoveService implements Undoer {
         return new LineageDone(act, sentence, to.id());
     }
 
-    /** Writes a movement of the past, the plant standing again where it stood; for the demo. */
-    @Transactional
-    public void rememberMove(
-            @Nullable Long plantId, @Nullable String visitor, LocalDate day, @Nullable Long from, long to) {
-        Rows.one(mapper.insertMove(plantId, visitor, day, from, to, "", null));
-    }
-
     @Override
     public String kind() {
         return "moves";

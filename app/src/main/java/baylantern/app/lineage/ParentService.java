@@ -60,12 +60,6 @@ public class ParentService implements Undoer {
         return new LineageDone(act, sentence, plantId);
     }
 
-    /** Writes a parent without an undo of its own; for the demo. */
-    @Transactional
-    public void rememberParent(long plantId, Node from, LocalDate day) {
-        Rows.one(mapper.insertParent(plantId, from.key(), day, null));
-    }
-
     private String circleWords(List<Node> circle, Plant plant) {
         Map<Node, Member> members = lineage.members(circle);
         String path = String.join(

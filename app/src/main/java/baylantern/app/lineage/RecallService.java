@@ -73,7 +73,7 @@ public class RecallService implements Undoer {
         }
     }
 
-    private List<RecallMapper.NewHold> holds(TestEntry entry, LocalDate until) {
+    List<RecallMapper.NewHold> holds(TestEntry entry, LocalDate until) {
         Recall recall = new Recall(shelf.state().lineage(), shelf.state().tests(), shelf.blades());
         return recall.of(LineageService.node(entry.key()), entry.day(), until).stream()
                 .map(h -> new RecallMapper.NewHold(
@@ -155,13 +155,7 @@ public class RecallService implements Undoer {
         return new LineageDone(act, sentence, id);
     }
 
-    /** Writes a recall of the past without an undo of its own; for the demo. */
-    @Transactional
-    public long remember(TestEntry entry) {
-        return write(entry, tests.checkTest(entry), holds(entry, entry.day()), null);
-    }
-
-    private long write(TestEntry entry, String name, List<RecallMapper.NewHold> holds, @Nullable Long act) {
+    long write(TestEntry entry, String name, List<RecallMapper.NewHold> holds, @Nullable Long act) {
         tests.write(entry, act);
         long id = mapper.insertRecall(entry.key(), name, entry, act);
         for (int i = 0; i < holds.size(); i += BATCH) {
@@ -197,12 +191,6 @@ public class RecallService implements Undoer {
             throw FarmProblem.conflict("Nothing of that is held any more.");
         }
         return new LineageDone(act, released + " released: " + reason, id);
-    }
-
-    /** Releases a recall of the past, whole, without an undo of its own; for the demo. */
-    @Transactional
-    public void rememberRelease(long id, String reason, LocalDate day) {
-        Rows.any(mapper.release(id, null, day, reason, null));
     }
 
     @Override

@@ -152,13 +152,6 @@ public class SourceService implements Undoer {
         return new LineageDone(act, sentence, id);
     }
 
-    /** Adds a source without an undo of its own; for the demo. */
-    @Transactional
-    public long remember(SourceEntry entry) {
-        long id = mapper.insertSource(entry, null);
-        return id;
-    }
-
     private void check(SourceEntry entry) {
         boolean own = entry.kind() == SourceKind.OWN;
         if (own != (entry.plantId() != null)) {

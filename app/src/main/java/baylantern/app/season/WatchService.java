@@ -101,22 +101,6 @@ public class WatchService implements Undoer {
         return new Noted(act, sentence, List.of());
     }
 
-    /** Writes a past note without an undo of its own; for the demo and imports. */
-    @Transactional
-    public void remember(long plantId, BudNote note) {
-        Rows.made(mapper.insert(
-                plantId,
-                note.day(),
-                note.sun().written(),
-                note.shade() == null ? null : note.shade().written(),
-                note.flowering(),
-                "",
-                null,
-                clock.now(),
-                null,
-                null));
-    }
-
     private NoteRow standing(long id) {
         NoteRow row = mapper.find(id);
         if (row == null) {

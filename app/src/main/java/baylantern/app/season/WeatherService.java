@@ -32,7 +32,7 @@ public class WeatherService implements DayListener, Undoer {
 
     private static final int BATCH = 500;
     private static final int STATION_BACK_DAYS = 60;
-    private static final long SEED = 31_4L;
+    static final long SEED = 31_4L;
 
     private final WeatherMapper mapper;
     private final ClimateService climates;
@@ -185,13 +185,6 @@ public class WeatherService implements DayListener, Undoer {
         dayTurned();
     }
 
-    /** Writes what the station measured from a day to yesterday; for the demo's history. */
-    @Transactional
-    public void rememberFrom(LocalDate first) {
-        Rows.one(mapper.saveStation(true, SEED));
-        fetch(SEED, first, clock.today());
-    }
-
     /** A station left on is asked for the days it measured while the application was off. */
     @EventListener(ApplicationReadyEvent.class)
     @Transactional
@@ -217,7 +210,7 @@ public class WeatherService implements DayListener, Undoer {
         }
     }
 
-    private void fetch(long seed, LocalDate from, LocalDate today) {
+    void fetch(long seed, LocalDate from, LocalDate today) {
         List<WeatherRow> rows = new ArrayList<>();
         var climate = climates.climate();
         if (from.isBefore(today)) {

@@ -83,7 +83,7 @@ public class CheckService implements Undoer {
         return new Checked(null, grade(entry));
     }
 
-    private StickGrade grade(CheckEntry entry) {
+    StickGrade grade(CheckEntry entry) {
         String species = species(entry);
         boolean cut = entry.lotId() != null;
         try {
@@ -119,14 +119,7 @@ public class CheckService implements Undoer {
         return new Checked(act, grade);
     }
 
-    /** Writes a check of the past without an undo of its own; for the demo. */
-    @Transactional
-    public void remember(CheckEntry entry, LocalDate day) {
-        grade(entry);
-        write(entry, day, null);
-    }
-
-    private void write(CheckEntry entry, LocalDate day, @Nullable Long act) {
+    void write(CheckEntry entry, LocalDate day, @Nullable Long act) {
         Rows.one(mapper.insertCheck(
                 entry.lotId(),
                 entry.plantId(),

@@ -80,7 +80,7 @@ public class CleanService implements Undoer {
         }
     }
 
-    private double wantedPct(MixEntry entry) {
+    double wantedPct(MixEntry entry) {
         if (entry.wantedPct() != null) {
             return entry.wantedPct();
         }
@@ -89,7 +89,7 @@ public class CleanService implements Undoer {
                 : rules.wood().value(FigureName.ALCOHOL_PCT);
     }
 
-    private double hours(Agent agent) {
+    double hours(Agent agent) {
         return rules.wood().value(agent == Agent.BLEACH ? FigureName.BLEACH_HOURS : FigureName.ALCOHOL_HOURS);
     }
 
@@ -213,19 +213,6 @@ public class CleanService implements Undoer {
                 entry.occasion().name(),
                 act));
         return new Cleaned(act, sentence, null);
-    }
-
-    /** Writes cleanings and mixtures of the past without an undo of their own; for the demo. */
-    @Transactional
-    public void remember(long personId, Instant at, LocalDate day, Occasion occasion) {
-        Rows.one(mapper.insertCleaning(personId, at, day, null, occasion.name(), null));
-    }
-
-    /** Writes a mixture of the past; for the demo. */
-    @Transactional
-    public void rememberMix(MixEntry entry, Instant at) {
-        Rows.made(mapper.insertMix(
-                entry, wantedPct(entry), at, at.plus(Duration.ofHours((long) hours(entry.agent()))), null));
     }
 
     @Override

@@ -109,7 +109,7 @@ public class LotLedger {
         return new Used(Objects.requireNonNullElse(lot.fromName(), ""), lot.cutOn(), keeping.used(lot, day));
     }
 
-    private void take(
+    void take(
             long lotId,
             int n,
             boolean singleBuds,
@@ -176,15 +176,6 @@ public class LotLedger {
                 Objects.requireNonNullElse(entry.remark(), ""),
                 act);
         return new WoodDone(act, sentence, lotId, lot.code());
-    }
-
-    /** Throws away what a past session left over, without an undo of its own; for the demo. */
-    @Transactional
-    public void rememberDiscard(long lotId, LocalDate day, long person) {
-        int left = mapper.existing(lotId).sticksLeft();
-        if (left > 0) {
-            take(lotId, left, false, LedgerRow.LedgerKind.DISCARD, day, person, "left over", null);
-        }
     }
 
     static String sticks(int n) {

@@ -74,14 +74,7 @@ public class LotService implements Undoer {
         return new WoodDone(act, sentence, id, code);
     }
 
-    /** Writes a lot of the past without an undo of its own; for the demo. */
-    @Transactional
-    public long remember(LotEntry entry) {
-        Variety variety = checks.check(entry);
-        return write(entry, variety, nextCode(variety, entry.cutOn().getYear()), null, clock.moment(entry.cutOn()));
-    }
-
-    private long write(LotEntry entry, Variety variety, String code, @Nullable Long act, Instant cutAt) {
+    long write(LotEntry entry, Variety variety, String code, @Nullable Long act, Instant cutAt) {
         String diameters = Objects.requireNonNullElse(entry.diametersMm(), List.<Double>of()).stream()
                 .map(String::valueOf)
                 .collect(Collectors.joining(" "));
@@ -94,7 +87,7 @@ public class LotService implements Undoer {
         return id;
     }
 
-    private String nextCode(Variety variety, int year) {
+    String nextCode(Variety variety, int year) {
         String stem = Codes.graftStem(variety.letters(), year) + "W";
         Integer highest = mapper.highestNumber(stem);
         return Codes.lot(variety.letters(), year, highest == null ? 1 : highest + 1);

@@ -125,14 +125,7 @@ public class ShootService implements Undoer {
         return new WoodDone(act, sentence, id, null);
     }
 
-    /** Writes shoots without an undo of its own; for the demo. */
-    @Transactional
-    public void remember(ShootEntry entry) {
-        check(entry);
-        Rows.made(mapper.insertShoots(entry, null));
-    }
-
-    private Plant check(ShootEntry entry) {
+    Plant check(ShootEntry entry) {
         Plant plant = plants.plant(entry.plantId());
         if (entry.pinchedOn().isAfter(clock.today())) {
             throw FarmProblem.wrong(

@@ -194,17 +194,6 @@ public class StoreService implements DayListener, Undoer {
         return new WoodDone(act, "Store " + name.strip() + " added", id, null);
     }
 
-    /** Adds a store with a logger that has been on since a day; for the demo. */
-    @Transactional
-    public long remember(String name, KeepMethod method, @Nullable Double setC, @Nullable LocalDate loggedFrom) {
-        long id = mapper.insert(name, method.name(), setC, null);
-        if (loggedFrom != null) {
-            Rows.one(mapper.setLogger(id, id));
-            fetch(store(id), loggedFrom.atStartOfDay());
-        }
-        return id;
-    }
-
     /** Switches the simulated thermometer of a store on or off; what it read stays. */
     @Transactional
     public void logger(long id, boolean on) {
@@ -266,7 +255,7 @@ public class StoreService implements DayListener, Undoer {
         }
     }
 
-    private void fetch(StoreRow store, LocalDateTime after) {
+    void fetch(StoreRow store, LocalDateTime after) {
         Long seed = store.loggerSeed();
         if (seed == null) {
             return;

@@ -1,0 +1,30 @@
+package baylantern.app.care;
+
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.Rows;
+import baylantern.core.care.Sign;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was seen of grafts before the farm began to keep its records here, as an old notebook tells it. */
+@Service
+@Transactional
+public class LookHistory {
+
+    private final CareMapper care;
+    private final FarmClock clock;
+
+    LookHistory(CareMapper care, FarmClock clock) {
+        this.care = care;
+        this.clock = clock;
+    }
+
+    /** A graft seen on a past day; of the act that brings it in, or null. */
+    public void seen(
+            long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note, @Nullable Long actId) {
+        LookRow look = new LookRow(0, graftId, null, seenOn, sign, false, note, "");
+        Rows.made(care.insertLook(graftId, personId, clock.now(), look, actId));
+    }
+}
