@@ -19,6 +19,7 @@ import baylantern.core.place.Codes;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
+import baylantern.core.wood.LotBalance;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -84,7 +85,7 @@ public class BenchService implements Undoer {
         }
         if (entry.lotId() != null) {
             found.addAll(ledger.check(
-                    entry.lotId(), variety.id(), entry.madeOn(), entry.stems().size(), singleBuds(technique)));
+                    entry.lotId(), variety.id(), entry.madeOn(), entry.stems().size(), takes(technique)));
         }
         found.sort((a, b) -> a.weight().compareTo(b.weight()));
         return found.stream().distinct().toList();
@@ -99,9 +100,9 @@ public class BenchService implements Undoer {
         }
     }
 
-    /** True where a graft takes one bud, not a stick. */
-    public static boolean singleBuds(Technique technique) {
-        return technique.group() == Technique.Group.BUD;
+    /** What a graft takes of its lot. */
+    public static LotBalance.Unit takes(Technique technique) {
+        return technique.group() == Technique.Group.BUD ? LotBalance.Unit.BUD : LotBalance.Unit.STICK;
     }
 
     private Bench bench(BenchEntry entry, BenchEntry.OnStem on, Variety variety, Technique technique) {
@@ -213,7 +214,7 @@ public class BenchService implements Undoer {
                 : ledger.use(
                         entry.lotId(),
                         entry.stems().size(),
-                        singleBuds(technique(entry.techniqueKey())),
+                        takes(technique(entry.techniqueKey())),
                         entry.madeOn(),
                         entry.makerId(),
                         act);

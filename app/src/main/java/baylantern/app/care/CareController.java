@@ -85,6 +85,9 @@ class CareController {
                     look.correction()));
         }
         return new Sheet(
-                walk.stops(List.of(graft), clock.today(), false).get(0), past, grafts.schools(List.of(graft.id())));
+                walk.stops(List.of(graft), clock.today(), WalkService.Asks.ALL_OPEN)
+                        .get(0),
+                past,
+                grafts.schools(List.of(graft.id())));
     }
 }

@@ -177,7 +177,7 @@ class WalkService {
         }
         Map<Long, Graft> oneEach = new LinkedHashMap<>();
         grafts.byIds(next).forEach(graft -> oneEach.putIfAbsent(graft.varietyId(), graft));
-        return stops(oneEach.values().stream().limit(8).toList(), today, false);
+        return stops(oneEach.values().stream().limit(8).toList(), today, Asks.ALL_OPEN);
     }
 
     private List<Long> nextUp(LocalDate today, int days) {
@@ -199,15 +199,21 @@ class WalkService {
                 today,
                 due.size(),
                 overdue,
-                stops(grafts.byIds(first), today, true),
-                stops(grafts.byIds(soon), today, false));
+                stops(grafts.byIds(first), today, Asks.DUE),
+                stops(grafts.byIds(soon), today, Asks.ALL_OPEN));
     }
 
     private LocalDate soonUntil(LocalDate today) {
         return today.plusDays((long) rules.life(FigureName.SOON_DAYS).value());
     }
 
-    List<Stop> stops(List<Graft> which, LocalDate today, boolean dueOnly) {
+    /** Which open visits a stop tells. */
+    enum Asks {
+        DUE,
+        ALL_OPEN
+    }
+
+    List<Stop> stops(List<Graft> which, LocalDate today, Asks asks) {
         List<Long> ids = which.stream().map(Graft::id).toList();
         Map<Long, List<LookRow>> looks = care.looks(ids);
         Map<Long, List<VisitRow>> visits = care.visits(ids);
@@ -217,11 +223,11 @@ class WalkService {
                         looks.getOrDefault(graft.id(), List.of()),
                         visits.getOrDefault(graft.id(), List.of()),
                         today,
-                        dueOnly))
+                        asks))
                 .toList();
     }
 
-    private Stop stop(Graft graft, List<LookRow> looks, List<VisitRow> visits, LocalDate today, boolean dueOnly) {
+    private Stop stop(Graft graft, List<LookRow> looks, List<VisitRow> visits, LocalDate today, Asks asks) {
         GraftLife life = care.life(graft, looks);
         LifeLine line = LifeLine.of(
                 graft.techniqueKey() == null
@@ -234,7 +240,7 @@ class WalkService {
                 rules,
                 today);
         List<Task> tasks = visits.stream()
-                .filter(visit -> !dueOnly || visit.planned().due(today))
+                .filter(visit -> asks == Asks.ALL_OPEN || visit.planned().due(today))
                 .map(this::task)
                 .toList();
         return new Stop(

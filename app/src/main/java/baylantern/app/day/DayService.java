@@ -241,8 +241,7 @@ public class DayService implements Undoer, WoodNeed {
                         row.varietyId(),
                         row.onDay(),
                         row.grafts(),
-                        BenchService.singleBuds(
-                                rules.technique(row.techniqueKey()).orElseThrow()),
+                        BenchService.takes(rules.technique(row.techniqueKey()).orElseThrow()),
                         row.grafts() + " grafts at " + row.spotName()))
                 .toList();
     }

@@ -2,6 +2,7 @@ package baylantern.app.fit;
 
 import baylantern.app.bench.BenchService;
 import baylantern.core.fit.Round;
+import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.fit.choice.TechniqueChoice;
 import baylantern.core.fit.limb.LimbPlan.TreeSchool;
 import baylantern.core.rules.Rulebook;
@@ -159,6 +160,6 @@ class FitController {
             @PathVariable String code,
             @RequestParam(required = false) @Nullable TreeSchool school,
             @RequestParam(defaultValue = "false") boolean slips) {
-        return limbs.tree(code, school, slips);
+        return limbs.tree(code, school, slips ? Slips.YES : Slips.NO);
     }
 }

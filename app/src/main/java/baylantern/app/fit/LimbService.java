@@ -6,10 +6,12 @@ import baylantern.app.place.PlantService;
 import baylantern.app.place.StemEntry;
 import baylantern.app.platform.FarmProblem;
 import baylantern.core.fit.Taper;
+import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.fit.limb.LimbPlan;
 import baylantern.core.fit.limb.LimbPlan.Limb;
 import baylantern.core.fit.limb.LimbPlan.TreeSchool;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Hemisphere;
 import baylantern.core.rules.Rulebook;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.Size;
@@ -99,7 +101,7 @@ class LimbService {
                 limb.directionDeg());
     }
 
-    LimbTree tree(String code, @Nullable TreeSchool school, boolean slips) {
+    LimbTree tree(String code, @Nullable TreeSchool school, Slips slips) {
         Plant plant = plants.plantByCode(code).orElseThrow(() -> FarmProblem.unknown("plant", code));
         List<MeasuredStem> all = stems.ofPlant(plant.id());
         List<Limb> limbs = new ArrayList<>();
@@ -110,15 +112,15 @@ class LimbService {
                 limbs.add(new Limb(stem.label(), cut.diameterMm(), cut.heightMm(), direction));
             }
         }
-        boolean northern = places.latitudeDeg() >= 0;
+        Hemisphere hemisphere = Hemisphere.of(places.latitudeDeg());
         TreeSchool chosen = school != null ? school : usual(plant.speciesKey());
         return new LimbTree(
                 plant.id(),
                 plant.code(),
                 plant.speciesKey(),
                 all,
-                limbs.isEmpty() ? null : planner.plan(limbs, chosen, northern, slips),
-                northern,
+                limbs.isEmpty() ? null : planner.plan(limbs, chosen, hemisphere, slips),
+                hemisphere == Hemisphere.NORTH,
                 rules.fit().value(FigureName.REACH_MM));
     }
 

@@ -115,7 +115,7 @@ class PairService {
         for (Paired paired : solution.pairs()) {
             pairs.add(pair(entry, paired, Known.in(sticks, paired.stickId()), Known.in(stems, paired.stemId())));
         }
-        boolean slips = entry.on().slips() == Slips.YES;
+        Slips slips = entry.on().slips();
         return new PairedView(
                 pairs,
                 solution.spareSticks().stream()

@@ -15,4 +15,12 @@ public record Act(
         LocalDate farmDay,
         boolean undone,
         @Nullable Long personId,
-        @Nullable String personName) {}
+        @Nullable String personName) {
+
+    /** Whose acts are asked for. */
+    public enum Whose {
+        ANYBODY,
+        /** Of whoever is at work on the device. */
+        OWN
+    }
+}

@@ -23,7 +23,7 @@ class ActController {
 
     @GetMapping
     List<Act> recent(@RequestParam(defaultValue = "false") boolean own) {
-        return acts.recent(own, RECENT);
+        return acts.recent(own ? Act.Whose.OWN : Act.Whose.ANYBODY, RECENT);
     }
 
     @PostMapping("/{id}/undo")

@@ -22,7 +22,8 @@ interface ActMapper {
     Act find(@Param("id") long id);
 
     /** The latest acts that stand, newest first; those of one person, or with none named of nobody, where only own. */
-    List<Act> recent(@Param("own") boolean own, @Param("personId") @Nullable Long personId, @Param("limit") int limit);
+    List<Act> recent(
+            @Param("whose") Act.Whose whose, @Param("personId") @Nullable Long personId, @Param("limit") int limit);
 
     List<Act> after(@Param("day") LocalDate day);
 

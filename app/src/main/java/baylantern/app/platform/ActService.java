@@ -63,9 +63,9 @@ public class ActService {
         return undoer;
     }
 
-    /** The latest acts that still stand, newest first; only those of whoever is at work where own is asked. */
-    public List<Act> recent(boolean own, int limit) {
-        return acts.recent(own, doer.personId(), limit);
+    /** The latest acts that still stand, newest first; of anybody or only of whoever is at work. */
+    public List<Act> recent(Act.Whose whose, int limit) {
+        return acts.recent(whose, doer.personId(), limit);
     }
 
     /** Takes back everything done after a day, newest first; for stepping the demo clock back. */

@@ -53,7 +53,9 @@ class WindowController {
     Pairings all(@RequestParam(defaultValue = "false") boolean slipping) {
         return new Pairings(
                 clock.today(),
-                windows.pairings(slipping).stream().map(this::view).toList());
+                windows.pairings(slipping ? WindowService.Bark.MUST_SLIP : WindowService.Bark.ANY).stream()
+                        .map(this::view)
+                        .toList());
     }
 
     private PairingView view(WindowService.Named named) {

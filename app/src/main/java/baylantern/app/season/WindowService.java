@@ -70,8 +70,14 @@ public class WindowService {
     /** A pairing with its names. */
     public record Named(Pair pair, String spotName, String varietyName, String woodSpecies) {}
 
+    /** What the technique asks of the bark. */
+    public enum Bark {
+        ANY,
+        MUST_SLIP
+    }
+
     /** Every pairing within a species of stocks and wood that are both watched. */
-    public List<Named> pairings(boolean slipping) {
+    public List<Named> pairings(Bark bark) {
         Map<String, Named> named = new LinkedHashMap<>();
         for (FlushService.Watched stock : flush.watched()) {
             if (stock.plant().kind() == PlantKind.MOTHER_TREE) {
@@ -84,7 +90,7 @@ public class WindowService {
                             stock.plant().spotId(),
                             stock.plant().speciesKey(),
                             wood.plant().varietyId(),
-                            slipping);
+                            bark == Bark.MUST_SLIP);
                     named.putIfAbsent(
                             pair.toString(),
                             new Named(
@@ -215,7 +221,7 @@ public class WindowService {
     /** The best standing pairing of each species, lit ones first. */
     public List<Named> leading() {
         Map<String, Named> best = new LinkedHashMap<>();
-        for (Named named : pairings(false)) {
+        for (Named named : pairings(Bark.ANY)) {
             best.merge(named.woodSpecies(), named, (a, b) -> rank(b) > rank(a) ? b : a);
         }
         return best.values().stream()

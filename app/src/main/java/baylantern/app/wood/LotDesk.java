@@ -49,12 +49,13 @@ public class LotDesk {
 
     /** Lots with sticks left, use-first: good ones by the day they stop being good, then last resorts, then the others. */
     public List<LotView> shelf() {
-        return views(mapper.lots(false, null, MOST));
+        return views(mapper.lots(LotMapper.Which.ON_THE_SHELF, null, MOST));
     }
 
     /** Lots of all times whose code or variety holds a text, newest first. */
     List<LotView> archive(String search) {
-        return views(mapper.lots(true, "%" + search.toLowerCase(java.util.Locale.ROOT) + "%", MOST / 4)).stream()
+        return views(mapper.lots(LotMapper.Which.ALL, "%" + search.toLowerCase(java.util.Locale.ROOT) + "%", MOST / 4))
+                .stream()
                 .sorted(Comparator.comparing(LotView::cutOn).reversed())
                 .toList();
     }

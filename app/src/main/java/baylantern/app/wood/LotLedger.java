@@ -12,7 +12,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,7 +40,7 @@ public class LotLedger {
     }
 
     /** What stops or warns where a lot is to be grafted. */
-    public List<Finding> check(long lotId, long varietyId, LocalDate day, int grafts, boolean singleBuds) {
+    public List<Finding> check(long lotId, long varietyId, LocalDate day, int grafts, LotBalance.Unit unit) {
         LotRow lot = mapper.existing(lotId);
         List<Finding> found = new ArrayList<>();
         String why = lineage.refusal(Node.lot(lotId), lot.code());
@@ -69,8 +68,8 @@ public class LotLedger {
                     day,
                     "from " + lot.cutOn()));
         }
-        if (taken(lot.balance(), grafts, singleBuds).isEmpty()) {
-            found.add(Finding.refuses("lot-short", "lotId", shortWords(lot, grafts, singleBuds), grafts, left(lot)));
+        if (lot.balance().less(grafts, unit).isEmpty()) {
+            found.add(Finding.refuses("lot-short", "lotId", shortWords(lot, grafts, unit), grafts, left(lot)));
         }
         if (lot.protectedRight()) {
             found.add(Finding.warns(
@@ -83,16 +82,12 @@ public class LotLedger {
         return found;
     }
 
-    private static Optional<LotBalance> taken(LotBalance balance, int n, boolean singleBuds) {
-        return singleBuds ? balance.lessBuds(n) : balance.lessSticks(n);
-    }
-
     static String left(LotRow lot) {
         return sticks(lot.sticksLeft()) + ", " + lot.budsLeft() + " buds";
     }
 
-    private static String shortWords(LotRow lot, int wanted, boolean singleBuds) {
-        String want = singleBuds ? (wanted == 1 ? "1 bud" : wanted + " buds") : sticks(wanted);
+    private static String shortWords(LotRow lot, int wanted, LotBalance.Unit unit) {
+        String want = unit == LotBalance.Unit.BUD ? (wanted == 1 ? "1 bud" : wanted + " buds") : sticks(wanted);
         return lot.code() + " has " + left(lot) + " left; " + want + (wanted == 1 ? " is wanted" : " are wanted")
                 + ". Somebody may just have taken them";
     }
@@ -103,8 +98,8 @@ public class LotLedger {
     /** Takes wood for grafts within the caller's act; two who want the last stick are served one after the other. */
     @Transactional
     public Used use(
-            long lotId, int grafts, boolean singleBuds, LocalDate day, @Nullable Long person, @Nullable Long act) {
-        take(lotId, grafts, singleBuds, LedgerRow.LedgerKind.GRAFT, day, person, "", act);
+            long lotId, int grafts, LotBalance.Unit unit, LocalDate day, @Nullable Long person, @Nullable Long act) {
+        take(lotId, grafts, unit, LedgerRow.LedgerKind.GRAFT, day, person, "", act);
         LotRow lot = mapper.existing(lotId);
         return new Used(Objects.requireNonNullElse(lot.fromName(), ""), lot.cutOn(), keeping.used(lot, day));
     }
@@ -112,7 +107,7 @@ public class LotLedger {
     void take(
             long lotId,
             int n,
-            boolean singleBuds,
+            LotBalance.Unit unit,
             LedgerRow.LedgerKind kind,
             LocalDate day,
             @Nullable Long person,
@@ -123,8 +118,8 @@ public class LotLedger {
             throw FarmProblem.unknown("lot", lotId);
         }
         LotBalance before = lot.balance();
-        LotBalance after = taken(before, n, singleBuds)
-                .orElseThrow(() -> FarmProblem.wrong("lotId", n, left(lot), shortWords(lot, n, singleBuds) + "."));
+        LotBalance after = before.less(n, unit)
+                .orElseThrow(() -> FarmProblem.wrong("lotId", n, left(lot), shortWords(lot, n, unit) + "."));
         Rows.one(mapper.setLeft(lotId, after));
         Rows.one(mapper.insertEntry(
                 lotId,
@@ -169,7 +164,7 @@ public class LotLedger {
         take(
                 lotId,
                 entry.sticks(),
-                false,
+                LotBalance.Unit.STICK,
                 entry.kind(),
                 clock.today(),
                 entry.personId(),

@@ -17,8 +17,13 @@ import org.jspecify.annotations.Nullable;
 @CheckReturnValue
 interface LotMapper {
 
-    List<LotRow> lots(
-            @Param("archived") boolean archived, @Param("search") @Nullable String search, @Param("limit") int limit);
+    /** Which lots are listed. */
+    enum Which {
+        ON_THE_SHELF,
+        ALL
+    }
+
+    List<LotRow> lots(@Param("which") Which which, @Param("search") @Nullable String search, @Param("limit") int limit);
 
     List<LotRow> byIds(@Param("ids") Collection<Long> ids);
 

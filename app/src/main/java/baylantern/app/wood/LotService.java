@@ -142,7 +142,7 @@ public class LotService implements Undoer {
 
     /** Lots whose code or variety holds a text, newest first. */
     public List<LotFound> found(String text, int limit) {
-        return mapper.lots(true, "%" + text.strip().toLowerCase(Locale.ROOT) + "%", limit).stream()
+        return mapper.lots(LotMapper.Which.ALL, "%" + text.strip().toLowerCase(Locale.ROOT) + "%", limit).stream()
                 .map(lot -> new LotFound(
                         lot.code(), lot.varietyName() + ", " + LotLedger.left(lot) + " left, cut " + lot.cutOn()))
                 .toList();

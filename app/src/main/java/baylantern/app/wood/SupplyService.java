@@ -9,6 +9,7 @@ import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.season.warmth.HealingClock;
+import baylantern.core.wood.LotBalance;
 import baylantern.core.wood.Supply;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -86,7 +87,7 @@ class SupplyService {
 
     // A stick for each graft; of single buds a usual stick gives as many as it carries.
     private Supply.Need need(WoodNeed.Planned planned) {
-        double perStick = planned.singleBuds() ? rules.wood().value(FigureName.BUDS_PER_STICK) : 1;
+        double perStick = planned.unit() == LotBalance.Unit.BUD ? rules.wood().value(FigureName.BUDS_PER_STICK) : 1;
         int sticks = (int) Math.ceil(planned.grafts() / perStick);
         return new Supply.Need(planned.name(), planned.day(), sticks);
     }

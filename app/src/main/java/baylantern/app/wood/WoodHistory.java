@@ -4,6 +4,7 @@ import baylantern.app.place.Variety;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.Rows;
 import baylantern.core.wood.KeepMethod;
+import baylantern.core.wood.LotBalance;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -77,7 +78,8 @@ public class WoodHistory {
     public void discard(long lotId, LocalDate day, long person) {
         int left = lots.existing(lotId).sticksLeft();
         if (left > 0) {
-            ledger.take(lotId, left, false, LedgerRow.LedgerKind.DISCARD, day, person, "left over", null);
+            ledger.take(
+                    lotId, left, LotBalance.Unit.STICK, LedgerRow.LedgerKind.DISCARD, day, person, "left over", null);
         }
     }
 

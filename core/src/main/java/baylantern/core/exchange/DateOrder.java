@@ -9,10 +9,10 @@ import java.util.List;
  * Which of day and month comes first in a notebook, decided from the dates that can be only one thing, and row by row
  * where the writer mixed both.
  *
- * @param dayFirst the usual order
+ * @param usual the usual order
  * @param sure true where some dates decide it and none contradicts
  */
-record DateOrder(boolean dayFirst, boolean sure, String why) {
+record DateOrder(DayOrder usual, boolean sure, String why) {
 
     /** Looks come after the graft, hardly ever more than two years after. */
     private static final long LONGEST_GAP_DAYS = 730;
@@ -25,28 +25,33 @@ record DateOrder(boolean dayFirst, boolean sure, String why) {
         long month = count(rows, Trait.MONTH_FIRST);
         long open = count(rows, Trait.EITHER);
         if (day + month + open == 0) {
-            return new DateOrder(true, true, "no date leaves the order open");
+            return new DateOrder(DayOrder.DAY_FIRST, true, "no date leaves the order open");
         }
         if (day > 0 && month > 0) {
             return new DateOrder(
-                    day >= month,
+                    DayOrder.of(day >= month),
                     false,
                     day + " dates can only be day first and " + month + " only month first: the writer mixed both");
         }
         if (day + month > 0) {
             return new DateOrder(
-                    day > 0, true, (day + month) + " dates can only be " + (day > 0 ? "day" : "month") + " first");
+                    DayOrder.of(day > 0),
+                    true,
+                    (day + month) + " dates can only be " + DayOrder.of(day > 0).word() + " first");
         }
         return bySense(rows, today);
     }
 
     private static DateOrder bySense(List<Pair> rows, LocalDate today) {
-        long dayOdd = rows.stream().filter(row -> odd(row, true, today)).count();
-        long monthOdd = rows.stream().filter(row -> odd(row, false, today)).count();
+        long dayOdd =
+                rows.stream().filter(row -> odd(row, DayOrder.DAY_FIRST, today)).count();
+        long monthOdd = rows.stream()
+                .filter(row -> odd(row, DayOrder.MONTH_FIRST, today))
+                .count();
         String odd = dayOdd + " rows make no sense day first, " + monthOdd + " month first";
         return dayOdd == monthOdd
-                ? new DateOrder(true, false, "nothing decides it; day first is assumed")
-                : new DateOrder(dayOdd < monthOdd, false, odd);
+                ? new DateOrder(DayOrder.DAY_FIRST, false, "nothing decides it; day first is assumed")
+                : new DateOrder(DayOrder.of(dayOdd < monthOdd), false, odd);
     }
 
     private static long count(List<Pair> rows, Trait trait) {
@@ -54,13 +59,13 @@ record DateOrder(boolean dayFirst, boolean sure, String why) {
                 + rows.stream().filter(row -> row.seen().trait() == trait).count();
     }
 
-    private static boolean odd(Pair row, boolean dayFirst, LocalDate today) {
+    private static boolean odd(Pair row, DayOrder order, LocalDate today) {
         if (!row.made().readable()) {
             return false;
         }
-        LocalDate made = row.made().in(dayFirst);
+        LocalDate made = row.made().in(order);
         return made.isAfter(today)
-                || (row.seen().readable() && oddGap(made, row.seen().in(dayFirst), today));
+                || (row.seen().readable() && oddGap(made, row.seen().in(order), today));
     }
 
     private static boolean oddGap(LocalDate made, LocalDate seen, LocalDate today) {
@@ -70,23 +75,24 @@ record DateOrder(boolean dayFirst, boolean sure, String why) {
 
     /** The two days of a row; where the order is open, the pair that makes sense, nearest to the usual order. */
     Chosen choose(Pair row, LocalDate today) {
-        Chosen usual = chosen(row, dayFirst, dayFirst);
-        if (sure || !usual.odd(today)) {
-            return usual;
+        Chosen plain = chosen(row, usual, usual);
+        if (sure || !plain.odd(today)) {
+            return plain;
         }
-        for (boolean[] order : new boolean[][] {{dayFirst, !dayFirst}, {!dayFirst, dayFirst}, {!dayFirst, !dayFirst}}) {
+        DayOrder rare = usual.other();
+        for (DayOrder[] order : new DayOrder[][] {{usual, rare}, {rare, usual}, {rare, rare}}) {
             Chosen other = chosen(row, order[0], order[1]);
             if (!other.odd(today)) {
                 return other;
             }
         }
-        return usual;
+        return plain;
     }
 
-    private static Chosen chosen(Pair row, boolean madeDayFirst, boolean seenDayFirst) {
+    private static Chosen chosen(Pair row, DayOrder made, DayOrder seen) {
         return new Chosen(
-                row.made().readable() ? List.of(row.made().in(madeDayFirst)) : List.of(),
-                row.seen().readable() ? List.of(row.seen().in(seenDayFirst)) : List.of());
+                row.made().readable() ? List.of(row.made().in(made)) : List.of(),
+                row.seen().readable() ? List.of(row.seen().in(seen)) : List.of());
     }
 
     /** The days settled on; each list holds one day or none. */

@@ -38,9 +38,9 @@ record DateReading(List<LocalDate> dayFirst, List<LocalDate> monthFirst, Trait t
     }
 
     /** The reading in the wished order, else the only one there is. */
-    LocalDate in(boolean dayBeforeMonth) {
-        List<LocalDate> wished = dayBeforeMonth ? dayFirst : monthFirst;
-        List<LocalDate> other = dayBeforeMonth ? monthFirst : dayFirst;
+    LocalDate in(DayOrder order) {
+        List<LocalDate> wished = order == DayOrder.DAY_FIRST ? dayFirst : monthFirst;
+        List<LocalDate> other = order == DayOrder.DAY_FIRST ? monthFirst : dayFirst;
         return wished.isEmpty() ? other.get(0) : wished.get(0);
     }
 }

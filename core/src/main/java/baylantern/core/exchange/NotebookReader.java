@@ -97,7 +97,8 @@ public final class NotebookReader {
             DateOrder guessed =
                     DateOrder.of(table.lines().stream().map(this::pair).toList(), today);
             order = choices.dayFirst()
-                    .map(day -> new DateOrder(day, guessed.sure() && day == guessed.dayFirst(), "as you chose"))
+                    .map(DayOrder::of)
+                    .map(day -> new DateOrder(day, guessed.sure() && day == guessed.usual(), "as you chose"))
                     .orElse(guessed);
         }
 
@@ -265,7 +266,7 @@ public final class NotebookReader {
 
         private @Nullable LocalDate woodCut(Line line, LocalDate made) {
             DateReading reading = dates.read(cell(line, ColumnRole.WOOD_CUT_ON));
-            LocalDate cut = reading.readable() ? reading.in(order.dayFirst()) : null;
+            LocalDate cut = reading.readable() ? reading.in(order.usual()) : null;
             return cut == null || cut.isAfter(made) ? null : cut;
         }
 
@@ -312,7 +313,7 @@ public final class NotebookReader {
                     text.encoding(),
                     String.valueOf(table.delimiter()),
                     columns(),
-                    order.dayFirst(),
+                    order.usual() == DayOrder.DAY_FIRST,
                     order.sure(),
                     order.why(),
                     bareInches,

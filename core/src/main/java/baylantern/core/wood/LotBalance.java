@@ -12,6 +12,12 @@ import java.util.Optional;
  */
 public record LotBalance(int sticks, int buds, int budsPerStick) {
 
+    /** What a graft takes of a lot. */
+    public enum Unit {
+        STICK,
+        BUD
+    }
+
     /** Requires counts that can be. */
     public LotBalance {
         if (!(sticks >= 0 && buds >= 0 && budsPerStick >= 1)) {
@@ -23,6 +29,11 @@ public record LotBalance(int sticks, int buds, int budsPerStick) {
     /** A full lot. */
     public static LotBalance full(int sticks, int budsPerStick) {
         return new LotBalance(sticks, sticks * budsPerStick, budsPerStick);
+    }
+
+    /** What is left after taking some; empty where there are not so many. */
+    public Optional<LotBalance> less(int taken, Unit unit) {
+        return unit == Unit.BUD ? lessBuds(taken) : lessSticks(taken);
     }
 
     /** What is left after taking sticks; empty where there are not so many. */

@@ -48,15 +48,15 @@ class DateReaderTest {
             })
     void readsOneDayHoweverItIsWritten(String written, LocalDate day) {
         DateReading reading = reader.read(written);
-        assertThat(reading.in(true)).isEqualTo(day);
-        assertThat(reading.in(false)).isEqualTo(day);
+        assertThat(reading.in(DayOrder.DAY_FIRST)).isEqualTo(day);
+        assertThat(reading.in(DayOrder.MONTH_FIRST)).isEqualTo(day);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"Mar 2024", "March 2024", "03/2024", "2024-03", "märz 2024"})
     void aMonthAloneStandsForItsMiddle(String written) {
         assertThat(reader.read(written).trait()).isEqualTo(Trait.MONTH_ONLY);
-        assertThat(reader.read(written).in(true)).isEqualTo(LocalDate.of(2024, 3, 15));
+        assertThat(reader.read(written).in(DayOrder.DAY_FIRST)).isEqualTo(LocalDate.of(2024, 3, 15));
     }
 
     @ParameterizedTest
@@ -81,8 +81,8 @@ class DateReaderTest {
     void anOpenOrderKeepsBothDays() {
         DateReading open = reader.read("03/04/2024");
         assertThat(open.trait()).isEqualTo(Trait.EITHER);
-        assertThat(open.in(true)).isEqualTo(LocalDate.of(2024, 4, 3));
-        assertThat(open.in(false)).isEqualTo(LocalDate.of(2024, 3, 4));
+        assertThat(open.in(DayOrder.DAY_FIRST)).isEqualTo(LocalDate.of(2024, 4, 3));
+        assertThat(open.in(DayOrder.MONTH_FIRST)).isEqualTo(LocalDate.of(2024, 3, 4));
         assertThat(reader.read(" ").trait()).isEqualTo(Trait.EMPTY);
     }
 
@@ -93,7 +93,7 @@ class DateReaderTest {
         String pattern = List.of("yyyy-MM-dd", "d MMM yyyy", "dd/MM/yyyy", "MMMM d, yyyy", "d.M.yyyy", "EEE d MMM yyyy")
                 .get(style);
         String written = day.format(DateTimeFormatter.ofPattern(pattern, Locale.ENGLISH));
-        assertThat(reader.read(written).in(true)).as(written).isEqualTo(day);
+        assertThat(reader.read(written).in(DayOrder.DAY_FIRST)).as(written).isEqualTo(day);
     }
 
     private DateOrder.Pair pair(String made, String seen) {
@@ -105,10 +105,10 @@ class DateReaderTest {
         LocalDate today = LocalDate.of(2026, 5, 14);
         DateOrder order =
                 DateOrder.of(List.of(pair("04/10/2023", "05/08/2023"), pair("04/11/2023", "05/10/2023")), today);
-        assertThat(order.dayFirst()).isFalse();
+        assertThat(order.usual()).isEqualTo(DayOrder.MONTH_FIRST);
         assertThat(order.sure()).isFalse();
         DateOrder nothing = DateOrder.of(List.of(pair("04/04/2023", "")), today);
-        assertThat(nothing.dayFirst()).isTrue();
+        assertThat(nothing.usual()).isEqualTo(DayOrder.DAY_FIRST);
         assertThat(DateOrder.of(List.of(pair("05/06/2023", "")), today).why()).contains("assumed");
     }
 

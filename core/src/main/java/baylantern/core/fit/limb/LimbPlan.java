@@ -1,8 +1,10 @@
 package baylantern.core.fit.limb;
 
 import baylantern.core.fit.FitRefused;
+import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules;
+import baylantern.core.rules.Hemisphere;
 import baylantern.core.rules.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -92,8 +94,8 @@ public final class LimbPlan {
     /** The plan of a season, limbs in the order given. */
     public record LimbSeason(TreeSchool school, List<LimbStep> steps, String why) {}
 
-    /** Plans a season. @param northern true north of the equator */
-    public LimbSeason plan(List<Limb> limbs, TreeSchool school, boolean northern, boolean slips) {
+    /** Plans a season. */
+    public LimbSeason plan(List<Limb> limbs, TreeSchool school, Hemisphere hemisphere, Slips slips) {
         if (limbs.isEmpty() || limbs.size() > MOST_LIMBS) {
             throw new FitRefused(
                     "limbs",
@@ -102,12 +104,12 @@ public final class LimbPlan {
                     "A tree is planned with 1 to " + MOST_LIMBS + " limbs, not " + limbs.size() + ".");
         }
         List<Limb> fit = limbs.stream().filter(l -> unfit(l) == null).toList();
-        Limb nurse = school == TreeSchool.NURSE ? nurse(limbs, northern) : null;
+        Limb nurse = school == TreeSchool.NURSE ? nurse(limbs, hemisphere) : null;
         List<Limb> open = fit.stream().filter(l -> !l.equals(nurse)).toList();
         List<Limb> chosen = school == TreeSchool.THIRD ? best(open, third(limbs.size(), open.size())) : open;
         List<LimbStep> steps = new ArrayList<>();
         for (Limb limb : limbs) {
-            steps.add(step(limb, school, chosen, nurse, northern, slips));
+            steps.add(step(limb, school, chosen, nurse, hemisphere, slips));
         }
         return new LimbSeason(school, steps, school.words());
     }
@@ -117,10 +119,10 @@ public final class LimbPlan {
     }
 
     private LimbStep step(
-            Limb limb, TreeSchool school, List<Limb> chosen, @Nullable Limb nurse, boolean northern, boolean slips) {
+            Limb limb, TreeSchool school, List<Limb> chosen, @Nullable Limb nurse, Hemisphere hemisphere, Slips slips) {
         String unfit = unfit(limb);
         if (limb.equals(nurse)) {
-            String sun = northern ? "south-west" : "north-west";
+            String sun = hemisphere == Hemisphere.NORTH ? "south-west" : "north-west";
             return new LimbStep(
                     limb,
                     LimbFate.NURSE,
@@ -131,7 +133,7 @@ public final class LimbPlan {
         if (chosen.contains(limb)) {
             int scions = scions(limb);
             String technique = technique(limb, slips);
-            String wait = technique.equals("bark") && !slips ? "; once the bark slips" : "";
+            String wait = technique.equals("bark") && slips != Slips.YES ? "; once the bark slips" : "";
             return new LimbStep(limb, LimbFate.GRAFT, scions, technique, graftWords(limb, scions) + wait);
         }
         if (school == TreeSchool.THIRD) {
@@ -165,8 +167,8 @@ public final class LimbPlan {
 
     private static final double CLEFT_MOST_MM = 40;
 
-    private static String technique(Limb limb, boolean slips) {
-        if (slips && limb.diameterMm() >= 25) {
+    private static String technique(Limb limb, Slips slips) {
+        if (slips == Slips.YES && limb.diameterMm() >= 25) {
             return "bark";
         }
         return limb.diameterMm() <= CLEFT_MOST_MM ? "cleft" : "bark";
@@ -183,8 +185,8 @@ public final class LimbPlan {
                 Quantity.mm(rules.value(FigureName.SCION_EVERY_MM)));
     }
 
-    private static Limb nurse(List<Limb> limbs, boolean northern) {
-        double sun = northern ? 225 : 315;
+    private static Limb nurse(List<Limb> limbs, Hemisphere hemisphere) {
+        double sun = hemisphere == Hemisphere.NORTH ? 225 : 315;
         double thickest = limbs.stream().mapToDouble(Limb::diameterMm).max().orElse(1);
         return limbs.stream()
                 .max(Comparator.comparingDouble(

@@ -1,5 +1,6 @@
 package baylantern.core.fit.pairing;
 
+import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
@@ -21,7 +22,7 @@ public final class Spare {
     public record Advice(String id, double diameterMm, String what, String why) {}
 
     /** For a stick, given the stems there were; {@code taken} where every stem that suits has a stick already. */
-    public Advice stick(Pairing.Piece stick, List<Pairing.Piece> stems, boolean taken, boolean slips) {
+    public Advice stick(Pairing.Piece stick, List<Pairing.Piece> stems, boolean taken, Slips slips) {
         DoubleSummaryStatistics sizes =
                 stems.stream().mapToDouble(Pairing.Piece::diameterMm).summaryStatistics();
         double mm = stick.diameterMm();
@@ -32,7 +33,7 @@ public final class Spare {
             return new Advice(
                     stick.id(), mm, "find a thicker stock", "the thickest stem here is " + Quantity.mm(sizes.getMax()));
         }
-        String bud = slips ? "bud it, T or chip" : "bud it with a chip";
+        String bud = slips == Slips.YES ? "bud it, T or chip" : "bud it with a chip";
         return new Advice(stick.id(), mm, bud, "as a stick it meets too little on the stems that are left");
     }
 

@@ -3,11 +3,13 @@ package baylantern.core.fit.limb;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.fit.limb.LimbPlan.Limb;
 import baylantern.core.fit.limb.LimbPlan.LimbFate;
 import baylantern.core.fit.limb.LimbPlan.LimbSeason;
 import baylantern.core.fit.limb.LimbPlan.LimbStep;
 import baylantern.core.fit.limb.LimbPlan.TreeSchool;
+import baylantern.core.rules.Hemisphere;
 import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import java.util.ArrayList;
@@ -31,7 +33,7 @@ class LimbPlanTest {
 
     @Test
     void everyLimbHasItsFateAndReason() {
-        LimbSeason all = PLAN.plan(TREE, TreeSchool.ALL, true, false);
+        LimbSeason all = PLAN.plan(TREE, TreeSchool.ALL, Hemisphere.NORTH, Slips.NO);
         assertThat(all.steps()).hasSameSizeAs(TREE).allMatch(s -> !s.why().isBlank());
         assertThat(Quantity.plain(step(all, "G").why())).contains("2100 mm it is beyond reach, 1800 mm");
         assertThat(Quantity.plain(step(all, "H").why())).contains("140 mm is thicker than heals well");
@@ -43,7 +45,7 @@ class LimbPlanTest {
 
     @Test
     void aThirdIsAThirdAndTheRestWaits() {
-        LimbSeason third = PLAN.plan(TREE, TreeSchool.THIRD, true, false);
+        LimbSeason third = PLAN.plan(TREE, TreeSchool.THIRD, Hemisphere.NORTH, Slips.NO);
         assertThat(third.steps().stream().filter(s -> s.fate() == LimbFate.GRAFT))
                 .hasSize(3);
         assertThat(third.steps().stream().filter(s -> s.fate() == LimbFate.LATER))
@@ -52,12 +54,12 @@ class LimbPlanTest {
 
     @Test
     void theNurseShadesFromTheAfternoonSunOnEitherSideOfTheEquator() {
-        assertThat(nurse(true)).isEqualTo("E");
-        assertThat(nurse(false)).isEqualTo("H");
+        assertThat(nurse(Hemisphere.NORTH)).isEqualTo("E");
+        assertThat(nurse(Hemisphere.SOUTH)).isEqualTo("H");
     }
 
-    private static String nurse(boolean northern) {
-        return PLAN.plan(TREE, TreeSchool.NURSE, northern, false).steps().stream()
+    private static String nurse(Hemisphere hemisphere) {
+        return PLAN.plan(TREE, TreeSchool.NURSE, hemisphere, Slips.NO).steps().stream()
                 .filter(s -> s.fate() == LimbFate.NURSE)
                 .map(s -> s.limb().label())
                 .findFirst()
@@ -71,9 +73,11 @@ class LimbPlanTest {
         assertThat(PLAN.scions(new Limb("b", 38, 500, 0))).isEqualTo(2);
         assertThat(PLAN.scions(new Limb("c", 64, 500, 0))).isEqualTo(3);
         assertThat(PLAN.scions(new Limb("d", 119, 500, 0))).isEqualTo(4);
-        assertThat(step(PLAN.plan(TREE, TreeSchool.ALL, true, true), "B").technique())
+        assertThat(step(PLAN.plan(TREE, TreeSchool.ALL, Hemisphere.NORTH, Slips.YES), "B")
+                        .technique())
                 .isEqualTo("bark");
-        assertThat(step(PLAN.plan(TREE, TreeSchool.ALL, true, false), "B").technique())
+        assertThat(step(PLAN.plan(TREE, TreeSchool.ALL, Hemisphere.NORTH, Slips.NO), "B")
+                        .technique())
                 .isEqualTo("cleft");
     }
 
@@ -105,7 +109,7 @@ class LimbPlanTest {
 
     @Test
     void aTreeOfNoOrTooManyLimbsIsToldItsRange() {
-        assertThatThrownBy(() -> PLAN.plan(List.of(), TreeSchool.ALL, true, false))
+        assertThatThrownBy(() -> PLAN.plan(List.of(), TreeSchool.ALL, Hemisphere.NORTH, Slips.NO))
                 .hasMessage("A tree is planned with 1 to 16 limbs, not 0.");
         assertThatThrownBy(() -> new Limb("x", 20, 500, 400)).hasMessageContaining("0 to 360 °, not 400 °");
     }

@@ -133,12 +133,12 @@ class PairJudgeTest {
 
     @ParameterizedTest
     @CsvSource({
-        "19, false, false, find a thicker stock",
-        "7, true, false, keep it wrapped",
-        "7, false, true, 'bud it, T or chip'",
-        "7, false, false, bud it with a chip"
+        "19, false, NO, find a thicker stock",
+        "7, true, NO, keep it wrapped",
+        "7, false, YES, 'bud it, T or chip'",
+        "7, false, NO, bud it with a chip"
     })
-    void aStickLeftOverIsToldWhatFor(double mm, boolean taken, boolean slips, String what) {
+    void aStickLeftOverIsToldWhatFor(double mm, boolean taken, Slips slips, String what) {
         List<Piece> stems = List.of(piece("t1", 8), piece("t2", 12));
         assertThat(new Spare(RULES).stick(piece("s", mm), stems, taken, slips).what())
                 .isEqualTo(what);

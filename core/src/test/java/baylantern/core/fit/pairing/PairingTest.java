@@ -176,9 +176,9 @@ class PairingTest {
         assertThat(solved.pairs().stream().map(p -> p.stickId() + p.stemId())).containsExactly("s2t3", "s3t1", "s1t2");
         assertThat(solved.spareSticks()).containsExactly("s4");
         Spare spare = new Spare(RULES);
-        assertThat(spare.stick(sticks.get(3), stems, false, false).what()).isEqualTo("find a thicker stock");
+        assertThat(spare.stick(sticks.get(3), stems, false, Slips.NO).what()).isEqualTo("find a thicker stock");
         assertThat(spare.stem(stems.get(3), sticks, false).what()).isEqualTo("let it thicken and wait");
-        assertThat(spare.stick(sticks.get(1), stems, false, true).what()).contains("bud it");
+        assertThat(spare.stick(sticks.get(1), stems, false, Slips.YES).what()).contains("bud it");
     }
 
     @Test
