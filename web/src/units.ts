@@ -100,5 +100,17 @@ export function degrees(celsius: number, unit: Choices["warmth"]): number {
   return Math.round(unit === "F" ? celsius * 1.8 + 32 : celsius);
 }
 
+/** A figure as the grower reads it, without its unit. */
+export function figureNumber(value: number, unit: string, { length, warmth }: Choices): string {
+  if (unit === "mm" && length !== "mm") return lengthNumber(value, length);
+  return String(unit === "°C" && warmth === "F" ? degrees(value, warmth) : value);
+}
+
+/** The unit of a figure as the grower reads it. */
+export function figureUnit(unit: string, { length, warmth }: Choices): string {
+  if (unit === "mm") return lengthUnit(length);
+  return unit === "°C" ? degreeUnit(warmth) : unit;
+}
+
 /** "°C" or "°F". */
 export const degreeUnit = (unit: Choices["warmth"]) => (unit === "F" ? "°F" : "°C");

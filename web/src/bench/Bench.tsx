@@ -9,7 +9,7 @@ import { useCommands } from "../ui/commands";
 import { Button, Field, Input, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useKept } from "../ui/useKept";
 import { done } from "../undo";
-import { useChoices } from "../units";
+import { type Choices, lengthNumber, lengthWords, useChoices } from "../units";
 import { type Draft, entryOf, freshDraft, keepDraft, keptDraft } from "./draft";
 import { Schools } from "./Schools";
 import { Stems } from "./Stems";
@@ -141,7 +141,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
           <Field
             label="Technique"
             error={errorOf("techniqueKey")}
-            hint={techniqueHint(rules.data, draft.techniqueKey)}
+            hint={techniqueHint(rules.data, draft.techniqueKey, length)}
           >
             <Select value={draft.techniqueKey} onChange={(e) => set({ techniqueKey: e.target.value })}>
               <option value="">choose</option>
@@ -224,10 +224,15 @@ function BenchForm({ today, next, varieties }: FormProps) {
   );
 }
 
-function techniqueHint(rules: Schemas["rules.RulesView"] | undefined, key: string): string | undefined {
+function techniqueHint(
+  rules: Schemas["rules.RulesView"] | undefined,
+  key: string,
+  unit: Choices["length"],
+): string | undefined {
   const technique = rules?.techniques.find((t) => t.key === key);
   if (!technique) return undefined;
-  return `ratio ${technique.ratio.low}–${technique.ratio.high}, stock ${technique.stockMm.low}–${technique.stockMm.high} mm`;
+  const { ratio, stockMm } = technique.sizes;
+  return `ratio ${ratio.low}–${ratio.high}, stock ${lengthNumber(stockMm.low, unit)}–${lengthWords(stockMm.high, unit)}`;
 }
 
 function Findings({ findings, problem }: { findings: Schemas["rules.Finding"][]; problem?: ProblemError }) {

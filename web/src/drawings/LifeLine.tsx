@@ -5,7 +5,7 @@ import { PACE_WORDS, SIGNS } from "./signs";
 /** Marks closer together than this, in px, would hide each other; the latest of them is drawn. */
 const APART = 13;
 
-type Mark = Schemas["care.Mark"];
+type Mark = Schemas["care.LifeLineMark"];
 
 export function spread(marks: Mark[], x: (day: number) => number): Mark[] {
   const kept: Mark[] = [];

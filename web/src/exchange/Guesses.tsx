@@ -4,7 +4,7 @@ import { SIGNS } from "../drawings/signs";
 import { PartHeading } from "../ui/parts";
 import type { Choices, Preview } from "./Notebook";
 
-const ROLES: [Schemas["exchange.Column"]["role"], string][] = [
+const ROLES: [Schemas["exchange.NotebookReportColumn"]["role"], string][] = [
   ["MADE_ON", "day it was made"],
   ["SEEN_ON", "day of the last look"],
   ["PLANT", "tree or pot"],
@@ -61,7 +61,7 @@ function Columns({ preview, choices, onCorrect }: Props) {
                 onCorrect({
                   columns: {
                     ...choices.columns,
-                    [column.number]: e.target.value as Schemas["exchange.Column"]["role"],
+                    [column.number]: e.target.value as Schemas["exchange.NotebookReportColumn"]["role"],
                   },
                 })
               }
@@ -123,7 +123,7 @@ const WHY: Record<Schemas["exchange.Spelling"]["likeness"], string> = {
 
 function Spellings({ preview, choices, onCorrect }: Props) {
   if (preview.spellings.length === 0) return null;
-  const toggle = (guess: Schemas["exchange.SpellingGuess"]) => {
+  const toggle = (guess: Schemas["exchange.NotebookReportSpellingGuess"]) => {
     const from = guess.spelling.from;
     const merge = new Set(choices.merge);
     const keepApart = new Set(choices.keepApart);

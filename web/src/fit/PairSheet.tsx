@@ -4,7 +4,7 @@ import { lengthWords, useChoices } from "../units";
 import { metWords, stepWords } from "./words";
 
 interface Props {
-  pair: Schemas["fit.OnePair"];
+  pair: Schemas["fit.PairedViewOnePair"];
   locked: boolean;
   onBond: (list: "locks" | "apart", bond: Schemas["fit.Bond"]) => void;
 }

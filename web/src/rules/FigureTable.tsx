@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { figureNumber, figureUnit, useChoices } from "../units";
 
 interface FigureTableProps {
   name: string;
@@ -8,6 +9,7 @@ interface FigureTableProps {
 
 /** Figures with their range, unit and reason. */
 export function FigureTable({ name, figures, names }: FigureTableProps) {
+  const choices = useChoices();
   return (
     <table className="mt-2 w-full text-[15px]">
       <caption className="sr-only">{name}</caption>
@@ -18,10 +20,11 @@ export function FigureTable({ name, figures, names }: FigureTableProps) {
               {names[key] ?? key}
             </th>
             <td className="code whitespace-nowrap pr-3 text-right">
-              {figure.value} {figure.unit}
+              {figureNumber(figure.value, figure.unit, choices)} {figureUnit(figure.unit, choices)}
             </td>
             <td className="whitespace-nowrap pr-4 text-soft">
-              {figure.low} to {figure.high}
+              {figureNumber(figure.low, figure.unit, choices)} to{" "}
+              {figureNumber(figure.high, figure.unit, choices)}
             </td>
             <td className="text-soft max-sm:hidden">{figure.why}</td>
           </tr>

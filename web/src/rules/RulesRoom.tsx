@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useRules } from "../api/queries";
 import { PartHeading, Select, Statement, Trouble } from "../ui/parts";
+import { figureNumber, lengthUnit, useChoices } from "../units";
 import { FigureTable } from "./FigureTable";
 import { FitFigures } from "./FitFigures";
 import { FlushFigures } from "./FlushFigures";
@@ -23,6 +24,7 @@ const NAMES: Record<string, string> = {
 export function RulesRoom() {
   const rules = useRules();
   const [key, setKey] = useState("mango");
+  const choices = useChoices();
   if (!rules.data) return <Trouble problem={rules.error} />;
   const species = rules.data.species.find((s) => s.key === key);
   return (
@@ -46,7 +48,14 @@ export function RulesRoom() {
         <table className="w-full min-w-[760px] text-[14.5px]">
           <thead className="text-left text-soft">
             <tr>
-              {["technique", "scion ÷ stock", "stock, mm", "cut, mm", "bark must slip", "note"].map((h) => (
+              {[
+                "technique",
+                "scion ÷ stock",
+                `stock, ${lengthUnit(choices.length)}`,
+                `cut, ${lengthUnit(choices.length)}`,
+                "bark must slip",
+                "note",
+              ].map((h) => (
                 <th key={h} scope="col" className="py-1 pr-3 font-normal">
                   {h}
                 </th>
@@ -59,9 +68,9 @@ export function RulesRoom() {
                 <th scope="row" className="py-1 pr-3 text-left font-semibold">
                   {t.name}
                 </th>
-                {[t.ratio, t.stockMm, t.cutMm].map((f) => (
+                {[t.sizes.ratio, t.sizes.stockMm, t.sizes.cutMm].map((f) => (
                   <td key={f.why + f.low} className="whitespace-nowrap pr-3" title={f.why}>
-                    {f.low}–{f.high}
+                    {figureNumber(f.low, f.unit, choices)}–{figureNumber(f.high, f.unit, choices)}
                   </td>
                 ))}
                 <td className="pr-3">{t.bark.toLowerCase()}</td>

@@ -10,9 +10,13 @@ import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.sli
 
 import baylantern.app.platform.CheckReturnValue;
 import baylantern.app.platform.Derived;
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 
 @AnalyzeClasses(packages = "baylantern.app", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -73,4 +77,16 @@ class ArchitectureTest {
             .callMethod(java.time.LocalDate.class, "now")
             .orShould()
             .callMethod(java.time.Instant.class, "now");
+
+    /** Nobody keeps more than ten parts in order apart. */
+    @ArchTest
+    static final ArchRule recordsHaveTenPartsAtMost = classes()
+            .that()
+            .areRecords()
+            .should(ArchCondition.from(DescribedPredicate.describe(
+                    "have ten parts at most",
+                    (JavaClass type) -> type.getFields().stream()
+                                    .filter(field -> !field.getModifiers().contains(JavaModifier.STATIC))
+                                    .count()
+                            <= 10)));
 }

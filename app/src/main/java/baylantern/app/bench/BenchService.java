@@ -230,25 +230,24 @@ public class BenchService implements Undoer {
             @Nullable GraftFit fit) {
         return new NewGraft(
                 code,
-                variety.id(),
-                variety.speciesKey(),
+                new NewGraft.Of(variety.id(), variety.speciesKey()),
                 on.stemId(),
-                entry.techniqueKey(),
-                entry.makerId(),
-                entry.madeOn(),
-                wood != null
-                        ? wood.fromName()
-                        : Objects.requireNonNullElse(entry.woodSource(), "").strip(),
-                wood != null ? wood.cutOn() : entry.woodCutOn(),
-                on.scionMm(),
-                on.stockMm(),
+                new NewGraft.Made(entry.techniqueKey(), entry.makerId(), entry.madeOn()),
+                new NewGraft.Wood(
+                        wood != null
+                                ? wood.fromName()
+                                : Objects.requireNonNullElse(entry.woodSource(), "")
+                                        .strip(),
+                        wood != null ? wood.cutOn() : entry.woodCutOn()),
+                new NewGraft.Sizes(on.scionMm(), on.stockMm()),
                 entry.cover().name(),
                 Objects.requireNonNullElse(entry.notes(), ""),
-                act,
-                null,
-                entry.lotId(),
-                clock.moment(entry.madeOn()),
-                wood == null ? null : (Double) wood.lifeUsed(),
+                new NewGraft.Origin(
+                        act,
+                        null,
+                        entry.lotId(),
+                        clock.moment(entry.madeOn()),
+                        wood == null ? null : (Double) wood.lifeUsed()),
                 fit);
     }
 

@@ -19,6 +19,7 @@ import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.window.WindowDay;
 import baylantern.core.season.window.WindowFinder;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -80,17 +81,55 @@ public class DayService implements Undoer, WoodNeed {
     /** A plan that stands, with the days around it. */
     public record Planned(
             int planNo,
-            long spotId,
-            String spotName,
-            String speciesKey,
-            long varietyId,
-            String varietyName,
-            String techniqueKey,
-            String techniqueName,
+            @JsonUnwrapped Where where,
+            @JsonUnwrapped What what,
             int grafts,
             Cover cover,
             String remark,
-            Around around) {}
+            Around around) {
+
+        /** The place. */
+        public record Where(long spotId, String spotName) {}
+
+        /** What is grafted, and how. */
+        public record What(
+                String speciesKey, long varietyId, String varietyName, String techniqueKey, String techniqueName) {}
+
+        /** See {@link Where}. */
+        public long spotId() {
+            return where.spotId();
+        }
+
+        /** See {@link Where}. */
+        public String spotName() {
+            return where.spotName();
+        }
+
+        /** See {@link What}. */
+        public String speciesKey() {
+            return what.speciesKey();
+        }
+
+        /** See {@link What}. */
+        public long varietyId() {
+            return what.varietyId();
+        }
+
+        /** See {@link What}. */
+        public String varietyName() {
+            return what.varietyName();
+        }
+
+        /** See {@link What}. */
+        public String techniqueKey() {
+            return what.techniqueKey();
+        }
+
+        /** See {@link What}. */
+        public String techniqueName() {
+            return what.techniqueName();
+        }
+    }
 
     /** A plan was made, moved or dropped. */
     public record DayDone(long actId, String sentence, int planNo) {}
@@ -219,13 +258,13 @@ public class DayService implements Undoer, WoodNeed {
                 row.remark()));
         return new Planned(
                 row.planNo(),
-                row.spotId(),
-                row.spotName(),
-                row.speciesKey(),
-                row.varietyId(),
-                row.varietyName(),
-                row.techniqueKey(),
-                rules.technique(row.techniqueKey()).orElseThrow().name(),
+                new Planned.Where(row.spotId(), row.spotName()),
+                new Planned.What(
+                        row.speciesKey(),
+                        row.varietyId(),
+                        row.varietyName(),
+                        row.techniqueKey(),
+                        rules.technique(row.techniqueKey()).orElseThrow().name()),
                 row.grafts(),
                 row.cover(),
                 row.remark(),

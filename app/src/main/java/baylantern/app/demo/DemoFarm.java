@@ -229,23 +229,14 @@ public class DemoFarm {
             long id = bench.store(
                     new NewGraft(
                             code,
-                            variety.id(),
-                            s.species(),
+                            new NewGraft.Of(variety.id(), s.species()),
                             stem.id(),
-                            s.technique(),
-                            people.get(s.maker()),
-                            s.day(),
-                            cut.from(),
-                            s.day().minusDays(s.woodAgeDays()),
-                            scionMm,
-                            stockMm,
+                            new NewGraft.Made(s.technique(), people.get(s.maker()), s.day()),
+                            new NewGraft.Wood(cut.from(), s.day().minusDays(s.woodAgeDays())),
+                            new NewGraft.Sizes(scionMm, stockMm),
                             cover.name(),
                             notes(s),
-                            null,
-                            null,
-                            cut.lotId(),
-                            null,
-                            cut.lifeUsed(),
+                            new NewGraft.Origin(null, null, cut.lotId(), null, cut.lifeUsed()),
                             bench.plainFit(s.technique(), s.species(), s.species(), scionMm, stockMm)),
                     schools);
             CareSubject subject = new CareSubject(

@@ -20,6 +20,7 @@ import baylantern.core.lineage.HealthTest;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.Known;
 import baylantern.core.wood.KeepMethod;
+import baylantern.core.wood.LotBalance;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -110,10 +111,8 @@ class DemoWood {
                 SourceKind.OWN,
                 Identity.FRUITED_HERE,
                 true,
-                "",
-                null,
-                guarded ? "propagation licence" : "",
-                guarded ? TODAY.plusDays(16) : null,
+                new SourceEntry.Papers(
+                        "", null, guarded ? "propagation licence" : "", guarded ? TODAY.plusDays(16) : null),
                 "",
                 null));
     }
@@ -123,8 +122,15 @@ class DemoWood {
         String permit = permitDue == null ? "" : "movement of wood";
         outside.put(
                 key,
-                origins.source(
-                        new SourceEntry(null, name, kind, identity, house, permit, permitDue, "", null, "", null)));
+                origins.source(new SourceEntry(
+                        null,
+                        name,
+                        kind,
+                        identity,
+                        house,
+                        new SourceEntry.Papers(permit, permitDue, "", null),
+                        "",
+                        null)));
     }
 
     private void clear(String key, LocalDate day, int valid) {
@@ -160,8 +166,10 @@ class DemoWood {
         // This year’s Pilot Lime is of the mother that is suspect now.
         boolean own = s.source().equals(OWN)
                 || (s.variety().equals("Pilot Lime") && s.day().getYear() == TODAY.getYear());
-        boolean buds = s.technique().equals("chip") || s.technique().equals("t-bud");
-        int sticks = buds ? (s.grafts() + CITRUS_BUDS - 1) / CITRUS_BUDS : s.grafts();
+        LotBalance.Unit buds = s.technique().equals("chip") || s.technique().equals("t-bud")
+                ? LotBalance.Unit.BUD
+                : LotBalance.Unit.STICK;
+        int sticks = buds == LotBalance.Unit.BUD ? (s.grafts() + CITRUS_BUDS - 1) / CITRUS_BUDS : s.grafts();
         long lot = history.lot(lot(
                 s.variety(),
                 own ? null : outside.get(s.source()),
@@ -191,14 +199,10 @@ class DemoWood {
                 source == null ? mother(variety) : null,
                 source,
                 v.id(),
-                cut,
-                received,
-                cutBy,
-                sticks,
-                v.speciesKey().equals("citrus") ? CITRUS_BUDS : STICK_BUDS,
-                List.of(6.4, 7.1, 7.8),
-                Known.in(stored, store),
-                wrapped,
+                new LotEntry.Cut(cut, received, cutBy),
+                new LotEntry.Count(
+                        sticks, v.speciesKey().equals("citrus") ? CITRUS_BUDS : STICK_BUDS, List.of(6.4, 7.1, 7.8)),
+                new LotEntry.Kept(Known.in(stored, store), wrapped),
                 null,
                 "");
     }

@@ -4,6 +4,7 @@ import baylantern.core.exchange.ColumnRole;
 import baylantern.core.exchange.NotebookChoices;
 import baylantern.core.exchange.NotebookReport;
 import baylantern.core.take.TakeCount;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.util.List;
@@ -62,17 +63,8 @@ class NotebookController {
     /** A report cut to what a screen can show; the totals are whole. */
     record Preview(
             String id,
-            String encoding,
-            String delimiter,
-            List<NotebookReport.Column> columns,
-            boolean dayFirst,
-            boolean dateOrderSure,
-            String dateOrderWhy,
-            boolean bareInches,
-            int rowsRead,
-            int graftsFound,
-            int refusedRows,
-            Map<NotebookReport.Reason, Integer> refusedByReason,
+            @JsonUnwrapped Form form,
+            @JsonUnwrapped Counts counts,
             Map<String, TakeCount> takes,
             List<NotebookReport.WordGuess> words,
             List<NotebookReport.SpellingGuess> spellings,
@@ -80,20 +72,88 @@ class NotebookController {
             List<NotebookReport.Remark> remarks,
             List<Row> rows) {
 
+        /** How the notebook is written, as it was understood. */
+        record Form(
+                String encoding,
+                String delimiter,
+                List<NotebookReport.Column> columns,
+                boolean dayFirst,
+                boolean dateOrderSure,
+                String dateOrderWhy,
+                boolean bareInches) {}
+
+        /** How many rows. */
+        record Counts(
+                int rowsRead, int graftsFound, int refusedRows, Map<NotebookReport.Reason, Integer> refusedByReason) {}
+
+        /** See {@link Form}. */
+        public String encoding() {
+            return form.encoding();
+        }
+
+        /** See {@link Form}. */
+        public String delimiter() {
+            return form.delimiter();
+        }
+
+        /** See {@link Form}. */
+        public List<NotebookReport.Column> columns() {
+            return form.columns();
+        }
+
+        /** See {@link Form}. */
+        public boolean dayFirst() {
+            return form.dayFirst();
+        }
+
+        /** See {@link Form}. */
+        public boolean dateOrderSure() {
+            return form.dateOrderSure();
+        }
+
+        /** See {@link Form}. */
+        public String dateOrderWhy() {
+            return form.dateOrderWhy();
+        }
+
+        /** See {@link Form}. */
+        public boolean bareInches() {
+            return form.bareInches();
+        }
+
+        /** See {@link Counts}. */
+        public int rowsRead() {
+            return counts.rowsRead();
+        }
+
+        /** See {@link Counts}. */
+        public int graftsFound() {
+            return counts.graftsFound();
+        }
+
+        /** See {@link Counts}. */
+        public int refusedRows() {
+            return counts.refusedRows();
+        }
+
+        /** See {@link Counts}. */
+        public Map<NotebookReport.Reason, Integer> refusedByReason() {
+            return counts.refusedByReason();
+        }
+
         static Preview of(String id, NotebookReport r) {
             return new Preview(
                     id,
-                    r.encoding(),
-                    r.delimiter(),
-                    r.columns(),
-                    r.dayFirst(),
-                    r.dateOrderSure(),
-                    r.dateOrderWhy(),
-                    r.bareInches(),
-                    r.rowsRead(),
-                    r.grafts().size(),
-                    r.refusals().size(),
-                    r.refusedByReason(),
+                    new Preview.Form(
+                            r.encoding(),
+                            r.delimiter(),
+                            r.columns(),
+                            r.dayFirst(),
+                            r.dateOrderSure(),
+                            r.dateOrderWhy(),
+                            r.bareInches()),
+                    new Preview.Counts(
+                            r.rowsRead(), r.grafts().size(), r.refusals().size(), r.refusedByReason()),
                     r.takes(),
                     r.words(),
                     r.spellings(),

@@ -174,23 +174,14 @@ public class NotebookService implements Undoer {
             long stem = stem(row);
             NewGraft graft = new NewGraft(
                     code(variety, row.madeOn().getYear()),
-                    variety.id(),
-                    variety.speciesKey(),
+                    new NewGraft.Of(variety.id(), variety.speciesKey()),
                     stem,
-                    row.technique(),
-                    row.maker() == null ? null : person(row.maker()),
-                    row.madeOn(),
-                    Objects.requireNonNullElse(row.source(), ""),
-                    row.woodCutOn(),
-                    row.scionMm(),
-                    row.stockMm(),
+                    new NewGraft.Made(row.technique(), row.maker() == null ? null : person(row.maker()), row.madeOn()),
+                    new NewGraft.Wood(Objects.requireNonNullElse(row.source(), ""), row.woodCutOn()),
+                    new NewGraft.Sizes(row.scionMm(), row.stockMm()),
                     (row.notes().contains("bag") ? Cover.BAG : Cover.FILM).name(),
                     notes(row),
-                    act,
-                    hash(row.fingerprint()),
-                    null,
-                    null,
-                    null,
+                    new NewGraft.Origin(act, hash(row.fingerprint()), null, null, null),
                     bench.plainFit(
                             row.technique(), variety.speciesKey(), variety.speciesKey(), row.scionMm(), row.stockMm()));
             long id = bench.store(graft, Map.of());

@@ -85,16 +85,16 @@ class CaseService {
 
     private BenchCase of(CaseEntry entry, Takes takes, int skill, Round scion, Round stock) {
         return new BenchCase(
-                species("scionSpecies", entry.scionSpecies()),
-                species("stockSpecies", entry.stockSpecies()),
-                scion,
-                stock,
+                new BenchCase.Pieces(
+                        species("scionSpecies", entry.scionSpecies()),
+                        species("stockSpecies", entry.stockSpecies()),
+                        scion,
+                        stock),
                 entry.slips(),
                 entry.wood(),
                 entry.growth(),
                 entry.keepTop(),
-                skill,
-                entry.buds(),
+                new BenchCase.Hand(skill, entry.buds()),
                 takes.beliefs(),
                 takes.tried());
     }

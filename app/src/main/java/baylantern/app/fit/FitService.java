@@ -125,27 +125,28 @@ class FitService implements FitMeasure {
         return new FitView(
                 technique.key(),
                 technique.name(),
-                joint.stock().diameterMm(),
-                joint.stock().barkMm(),
-                joint.scion().diameterMm(),
-                joint.scion().barkMm(),
-                joint.scion().radiusMm() / joint.stock().radiusMm(),
-                height,
+                new FitView.Sizes(
+                        joint.stock().diameterMm(),
+                        joint.stock().barkMm(),
+                        joint.scion().diameterMm(),
+                        joint.scion().barkMm(),
+                        joint.scion().radiusMm() / joint.stock().radiusMm(),
+                        height),
                 joint.placing(),
                 measured,
-                side(joint.placing().offsetMm()),
-                model.section(joint, measured.depth()),
-                model.face(joint),
-                cuts(model, joint, height, measured),
-                place,
-                noRoom,
+                new FitView.Drawn(
+                        side(joint.placing().offsetMm()),
+                        model.section(joint, measured.depth()),
+                        model.face(joint),
+                        cuts(model, joint, height, measured)),
+                new FitView.Height(place, noRoom),
                 ways(model, joint, entry.wrap()),
-                model.depthName(),
-                model.splits(),
-                model.tilts(),
-                model.cutLength(joint.stock(), joint.scion(), -1) != -1,
-                outline,
-                mind(technique, joint, measured));
+                new FitView.Can(
+                        model.depthName(),
+                        model.splits(),
+                        model.tilts(),
+                        model.cutLength(joint.stock(), joint.scion(), -1) != -1),
+                new FitView.Told(outline, mind(technique, joint, measured)));
     }
 
     private static String side(double offset) {

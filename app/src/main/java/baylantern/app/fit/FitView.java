@@ -8,41 +8,141 @@ import baylantern.core.fit.contact.Placing;
 import baylantern.core.fit.contact.Sketch;
 import baylantern.core.fit.contact.Way;
 import baylantern.core.rules.Finding;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What is seen at the fit bench.
  *
- * @param place where on the stem it is cut and why; null where the limits leave no room
- * @param noRoom why there is no room, null where there is
  * @param ways every way it can be cut, with what each gives at its own best
- * @param side where the scion is flush: right, left or middle
  */
 record FitView(
         String techniqueKey,
         String techniqueName,
-        double stockMm,
-        double stockBarkMm,
-        double scionMm,
-        double scionBarkMm,
-        double ratio,
-        double heightMm,
+        @JsonUnwrapped Sizes sizes,
         Placing placing,
         FitBench.Measured measured,
-        String side,
-        Sketch section,
-        Sketch face,
-        List<CutStep> cuts,
-        @Nullable CutPlace place,
-        @Nullable String noRoom,
+        @JsonUnwrapped Drawn drawn,
+        @JsonUnwrapped Height height,
         List<WayView> ways,
-        String depthName,
-        boolean splits,
-        boolean tilts,
-        boolean ownLength,
-        List<StemPoint> outline,
-        List<Finding> mind) {
+        @JsonUnwrapped Can can,
+        @JsonUnwrapped Told told) {
+
+    /** What is joined, in mm. */
+    record Sizes(
+            double stockMm, double stockBarkMm, double scionMm, double scionBarkMm, double ratio, double heightMm) {}
+
+    /**
+     * The joint drawn, and how it is cut.
+     *
+     * @param side where the scion is flush: right, left or middle
+     */
+    record Drawn(String side, Sketch section, Sketch face, List<CutStep> cuts) {}
+
+    /**
+     * Where to cut the stem, or why nowhere.
+     *
+     * @param place where on the stem it is cut and why; null where the limits leave no room
+     * @param noRoom why there is no room, null where there is
+     */
+    record Height(@Nullable CutPlace place, @Nullable String noRoom) {}
+
+    /** What can be moved on it. */
+    record Can(String depthName, boolean splits, boolean tilts, boolean ownLength) {}
+
+    /** The stem as seen, and what to mind. */
+    record Told(List<StemPoint> outline, List<Finding> mind) {}
+
+    /** See {@link Sizes}. */
+    public double stockMm() {
+        return sizes.stockMm();
+    }
+
+    /** See {@link Sizes}. */
+    public double stockBarkMm() {
+        return sizes.stockBarkMm();
+    }
+
+    /** See {@link Sizes}. */
+    public double scionMm() {
+        return sizes.scionMm();
+    }
+
+    /** See {@link Sizes}. */
+    public double scionBarkMm() {
+        return sizes.scionBarkMm();
+    }
+
+    /** See {@link Sizes}. */
+    public double ratio() {
+        return sizes.ratio();
+    }
+
+    /** See {@link Sizes}. */
+    public double heightMm() {
+        return sizes.heightMm();
+    }
+
+    /** See {@link Drawn}. */
+    public String side() {
+        return drawn.side();
+    }
+
+    /** See {@link Drawn}. */
+    public Sketch section() {
+        return drawn.section();
+    }
+
+    /** See {@link Drawn}. */
+    public Sketch face() {
+        return drawn.face();
+    }
+
+    /** See {@link Drawn}. */
+    public List<CutStep> cuts() {
+        return drawn.cuts();
+    }
+
+    /** See {@link Height}. */
+    public @Nullable CutPlace place() {
+        return height.place();
+    }
+
+    /** See {@link Height}. */
+    public @Nullable String noRoom() {
+        return height.noRoom();
+    }
+
+    /** See {@link Can}. */
+    public String depthName() {
+        return can.depthName();
+    }
+
+    /** See {@link Can}. */
+    public boolean splits() {
+        return can.splits();
+    }
+
+    /** See {@link Can}. */
+    public boolean tilts() {
+        return can.tilts();
+    }
+
+    /** See {@link Can}. */
+    public boolean ownLength() {
+        return can.ownLength();
+    }
+
+    /** See {@link Told}. */
+    public List<StemPoint> outline() {
+        return told.outline();
+    }
+
+    /** See {@link Told}. */
+    public List<Finding> mind() {
+        return told.mind();
+    }
 
     /** How thick the stem is at a height, for drawing it from the soil up. */
     record StemPoint(double heightMm, double diameterMm) {}

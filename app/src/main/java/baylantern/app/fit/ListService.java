@@ -21,6 +21,7 @@ import baylantern.core.fit.contact.FitBench.Wrap;
 import baylantern.core.fit.contact.Joint;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
@@ -81,25 +82,86 @@ class ListService implements Undoer {
     /**
      * A row as it is worked from.
      *
-     * @param lotCode the lot its stick is of, null where it is a loose stick
      * @param why why it cannot be logged from here, null where it can
      */
     record RowView(
             long id,
-            String stick,
-            String stem,
-            @Nullable Long lotId,
-            @Nullable String lotCode,
-            @Nullable Long stemId,
-            String techniqueKey,
-            String techniqueName,
-            double scionMm,
-            double stockMm,
-            double offsetMm,
+            @JsonUnwrapped Pieces pieces,
+            @JsonUnwrapped How how,
+            @JsonUnwrapped Sizes sizes,
             Contact contact,
             List<CutStep> cuts,
             @Nullable String graftCode,
-            @Nullable String why) {}
+            @Nullable String why) {
+
+        /**
+         * Stick and stem.
+         *
+         * @param lotCode the lot its stick is of, null where it is a loose stick
+         */
+        record Pieces(
+                String stick,
+                String stem,
+                @Nullable Long lotId,
+                @Nullable String lotCode,
+                @Nullable Long stemId) {}
+
+        /** The technique. */
+        record How(String techniqueKey, String techniqueName) {}
+
+        /** What was measured, in mm. */
+        record Sizes(double scionMm, double stockMm, double offsetMm) {}
+
+        /** See {@link Pieces}. */
+        public String stick() {
+            return pieces.stick();
+        }
+
+        /** See {@link Pieces}. */
+        public String stem() {
+            return pieces.stem();
+        }
+
+        /** See {@link Pieces}. */
+        public @Nullable Long lotId() {
+            return pieces.lotId();
+        }
+
+        /** See {@link Pieces}. */
+        public @Nullable String lotCode() {
+            return pieces.lotCode();
+        }
+
+        /** See {@link Pieces}. */
+        public @Nullable Long stemId() {
+            return pieces.stemId();
+        }
+
+        /** See {@link How}. */
+        public String techniqueKey() {
+            return how.techniqueKey();
+        }
+
+        /** See {@link How}. */
+        public String techniqueName() {
+            return how.techniqueName();
+        }
+
+        /** See {@link Sizes}. */
+        public double scionMm() {
+            return sizes.scionMm();
+        }
+
+        /** See {@link Sizes}. */
+        public double stockMm() {
+            return sizes.stockMm();
+        }
+
+        /** See {@link Sizes}. */
+        public double offsetMm() {
+            return sizes.offsetMm();
+        }
+    }
 
     /** A list with its rows. */
     record PreparedList(long id, String name, LocalDate madeOn, int open, List<RowView> rows) {}
@@ -177,16 +239,11 @@ class ListService implements Undoer {
         String graft = row.graftCode() != null && known.contains(row.graftCode()) ? row.graftCode() : null;
         return new RowView(
                 row.id(),
-                row.stick(),
-                row.stem(),
-                row.lotId(),
-                lot == null ? null : lot.code(),
-                row.stemId(),
-                row.techniqueKey(),
-                rules.technique(row.techniqueKey()).orElseThrow().name(),
-                row.scionMm(),
-                row.stockMm(),
-                row.offsetMm(),
+                new RowView.Pieces(row.stick(), row.stem(), row.lotId(), lot == null ? null : lot.code(), row.stemId()),
+                new RowView.How(
+                        row.techniqueKey(),
+                        rules.technique(row.techniqueKey()).orElseThrow().name()),
+                new RowView.Sizes(row.scionMm(), row.stockMm(), row.offsetMm()),
                 bench.model(row.techniqueKey()).contact(joint),
                 bench.model(row.techniqueKey()).cuts(joint),
                 graft,
@@ -264,9 +321,7 @@ class ListService implements Undoer {
                 run.get(0).techniqueKey(),
                 entry.makerId(),
                 clock.today(),
-                lot.id(),
-                null,
-                null,
+                new BenchEntry.Wood(lot.id(), null, null),
                 entry.cover(),
                 null,
                 null,

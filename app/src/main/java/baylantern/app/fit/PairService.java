@@ -151,12 +151,9 @@ class PairService {
         double offset = right.placing().offsetMm() * (entry.wrap() == Wrap.CLOCKWISE ? 1 : -1);
         Joint joint = right.at(right.placing().offset(offset));
         return new OnePair(
-                paired.stickId(),
-                paired.stemId(),
-                stick.diameterMm(),
-                stem.diameterMm(),
-                key,
-                rules.technique(key).orElseThrow().name(),
+                new OnePair.Pieces(paired.stickId(), paired.stemId()),
+                new OnePair.Sizes(stick.diameterMm(), stem.diameterMm()),
+                new OnePair.How(key, rules.technique(key).orElseThrow().name()),
                 bench.model(key).contact(joint),
                 joint.placing().offsetMm(),
                 paired.worth().score(),

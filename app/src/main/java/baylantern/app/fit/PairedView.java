@@ -3,6 +3,7 @@ package baylantern.app.fit;
 import baylantern.core.fit.contact.Contact;
 import baylantern.core.fit.contact.CutStep;
 import baylantern.core.fit.pairing.Spare;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 
 /**
@@ -14,15 +15,52 @@ record PairedView(List<OnePair> pairs, List<Spare.Advice> spareSticks, List<Spar
 
     /** A stick on a stem. */
     record OnePair(
-            String stickId,
-            String stemId,
-            double scionMm,
-            double stockMm,
-            String techniqueKey,
-            String techniqueName,
+            @JsonUnwrapped Pieces pieces,
+            @JsonUnwrapped Sizes sizes,
+            @JsonUnwrapped How how,
             Contact contact,
             double offsetMm,
             double score,
             boolean locked,
-            List<CutStep> cuts) {}
+            List<CutStep> cuts) {
+
+        /** Stick and stem. */
+        record Pieces(String stickId, String stemId) {}
+
+        /** What was measured, in mm. */
+        record Sizes(double scionMm, double stockMm) {}
+
+        /** The technique. */
+        record How(String techniqueKey, String techniqueName) {}
+
+        /** See {@link Pieces}. */
+        public String stickId() {
+            return pieces.stickId();
+        }
+
+        /** See {@link Pieces}. */
+        public String stemId() {
+            return pieces.stemId();
+        }
+
+        /** See {@link Sizes}. */
+        public double scionMm() {
+            return sizes.scionMm();
+        }
+
+        /** See {@link Sizes}. */
+        public double stockMm() {
+            return sizes.stockMm();
+        }
+
+        /** See {@link How}. */
+        public String techniqueKey() {
+            return how.techniqueKey();
+        }
+
+        /** See {@link How}. */
+        public String techniqueName() {
+            return how.techniqueName();
+        }
+    }
 }

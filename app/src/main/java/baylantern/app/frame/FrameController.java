@@ -14,6 +14,7 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.season.FlushService;
 import baylantern.app.wood.LotService;
 import baylantern.core.season.Season;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -66,13 +67,42 @@ class FrameController {
             LocalDate today,
             String season,
             boolean demo,
-            int spots,
-            int varieties,
-            int plants,
-            int grafts,
-            int lots,
-            int held,
-            List<Person> people) {}
+            @JsonUnwrapped Counts counts,
+            List<Person> people) {
+
+        /** How much there is. */
+        record Counts(int spots, int varieties, int plants, int grafts, int lots, int held) {}
+
+        /** See {@link Counts}. */
+        public int spots() {
+            return counts.spots();
+        }
+
+        /** See {@link Counts}. */
+        public int varieties() {
+            return counts.varieties();
+        }
+
+        /** See {@link Counts}. */
+        public int plants() {
+            return counts.plants();
+        }
+
+        /** See {@link Counts}. */
+        public int grafts() {
+            return counts.grafts();
+        }
+
+        /** See {@link Counts}. */
+        public int lots() {
+            return counts.lots();
+        }
+
+        /** See {@link Counts}. */
+        public int held() {
+            return counts.held();
+        }
+    }
 
     @GetMapping("/farm")
     FarmView farm() {
@@ -81,12 +111,13 @@ class FrameController {
                 clock.today(),
                 Season.of(clock.today(), places.latitudeDeg()).label(),
                 demo.demo(),
-                places.spots().size(),
-                places.varieties().size(),
-                plants.count(),
-                grafts.countAll(),
-                lots.count(),
-                lineage.held().size(),
+                new FarmView.Counts(
+                        places.spots().size(),
+                        places.varieties().size(),
+                        plants.count(),
+                        grafts.countAll(),
+                        lots.count(),
+                        lineage.held().size()),
                 places.people());
     }
 

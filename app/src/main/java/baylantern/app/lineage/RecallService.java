@@ -91,17 +91,10 @@ public class RecallService implements Undoer {
                 holds.stream()
                         .map(h -> new HoldRow(
                                 0,
-                                0,
-                                name,
-                                "",
-                                clock.today(),
+                                new HoldRow.Of(0, name, "", clock.today()),
                                 h.key(),
-                                h.why(),
-                                h.since(),
-                                h.byKey(),
-                                h.blade(),
-                                null,
-                                null))
+                                new HoldRow.Cause(h.why(), h.since(), h.byKey(), h.blade()),
+                                new HoldRow.Release(null, null)))
                         .toList());
     }
 

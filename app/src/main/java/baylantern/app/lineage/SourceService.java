@@ -12,6 +12,7 @@ import baylantern.core.lineage.Health;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -54,24 +55,67 @@ public class SourceService implements Undoer {
      * A source with its standing; a plant nobody wrote anything down of has only its plant.
      *
      * @param key PLANT-n or SOURCE-n
-     * @param identity what proves the variety, label only where nobody said
      * @param reminders permits and licences that run out soon or have run out
      */
     public record SourceView(
             String key,
             @Nullable SourceRow row,
-            String name,
-            SourceKind kind,
-            Identity identity,
-            boolean insectProof,
+            @JsonUnwrapped Who who,
             @Nullable Long plantId,
-            @Nullable Long varietyId,
-            @Nullable String varietyName,
-            @Nullable String speciesKey,
+            @JsonUnwrapped Variety variety,
             String where,
             Health health,
             @Nullable String heldWords,
-            List<String> reminders) {}
+            List<String> reminders) {
+
+        /**
+         * Who it is, and how it is kept.
+         *
+         * @param identity what proves the variety, label only where nobody said
+         */
+        public record Who(String name, SourceKind kind, Identity identity, boolean insectProof) {}
+
+        /** What it gives. */
+        public record Variety(
+                @Nullable Long varietyId,
+                @Nullable String varietyName,
+                @Nullable String speciesKey) {}
+
+        /** See {@link Who}. */
+        public String name() {
+            return who.name();
+        }
+
+        /** See {@link Who}. */
+        public SourceKind kind() {
+            return who.kind();
+        }
+
+        /** See {@link Who}. */
+        public Identity identity() {
+            return who.identity();
+        }
+
+        /** See {@link Who}. */
+        public boolean insectProof() {
+            return who.insectProof();
+        }
+
+        /** See {@link Variety}. */
+        public @Nullable Long varietyId() {
+            return variety.varietyId();
+        }
+
+        /** See {@link Variety}. */
+        public @Nullable String varietyName() {
+            return variety.varietyName();
+        }
+
+        /** See {@link Variety}. */
+        public @Nullable String speciesKey() {
+            return variety.speciesKey();
+        }
+    }
 
     /** Mother and field trees, then sources outside. */
     public List<SourceView> sources() {
@@ -92,14 +136,13 @@ public class SourceService implements Undoer {
         return new SourceView(
                 node.key(),
                 row,
-                plant.code(),
-                SourceKind.OWN,
-                row == null ? Identity.LABEL_ONLY : row.identity(),
-                house || (row != null && row.insectProof()),
+                new SourceView.Who(
+                        plant.code(),
+                        SourceKind.OWN,
+                        row == null ? Identity.LABEL_ONLY : row.identity(),
+                        house || (row != null && row.insectProof())),
                 plant.id(),
-                plant.varietyId(),
-                plant.varietyName(),
-                plant.speciesKey(),
+                new SourceView.Variety(plant.varietyId(), plant.varietyName(), plant.speciesKey()),
                 plant.spotName(),
                 lineage.health(node),
                 lineage.heldWords(node),
@@ -111,14 +154,9 @@ public class SourceService implements Undoer {
         return new SourceView(
                 node.key(),
                 row,
-                row.name(),
-                row.kind(),
-                row.identity(),
-                row.insectProof(),
+                new SourceView.Who(row.name(), row.kind(), row.identity(), row.insectProof()),
                 null,
-                null,
-                null,
-                null,
+                new SourceView.Variety(null, null, null),
                 "",
                 lineage.health(node),
                 lineage.heldWords(node),

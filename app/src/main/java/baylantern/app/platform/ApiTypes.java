@@ -1,5 +1,6 @@
 package baylantern.app.platform;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -9,19 +10,19 @@ import io.swagger.v3.core.jackson.TypeNameResolver;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.RecordComponent;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
- * How the API document tells types: named by feature, "bench.Graft", and with the parts of a record that are always there,
+ * How the API document tells types: named by feature, "bench.Graft", a part of a record after it, "bench.GraftWood", and with the parts of a record that are always there,
  * all but those marked nullable. Registered first, so that it is asked last: what wraps an answer is taken off before.
  */
 @Component
@@ -50,14 +51,22 @@ class ApiTypes extends ModelResolver {
         if (model == null) {
             return;
         }
-        List<String> required = new ArrayList<>();
-        Arrays.stream(record.getRawClass().getRecordComponents())
+        List<String> required = parts(record.getRawClass())
                 .filter(part -> !part.getAnnotatedType().isAnnotationPresent(Nullable.class))
                 .map(RecordComponent::getName)
                 .filter(name ->
                         model.getProperties() != null && model.getProperties().containsKey(name))
-                .forEach(required::add);
+                .toList();
         model.setRequired(required);
+    }
+
+    // The parts as an answer tells them: those of a nested record told flat are parts of the whole.
+    private static Stream<RecordComponent> parts(Class<?> record) {
+        return Arrays.stream(record.getRecordComponents())
+                .flatMap(part -> part.isAnnotationPresent(JsonUnwrapped.class)
+                                || part.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                        ? parts(part.getType())
+                        : Stream.of(part));
     }
 
     /** Names a type by its feature; two types of one feature may not share a name, else one would hide the other. */
@@ -73,7 +82,9 @@ class ApiTypes extends ModelResolver {
             if (!where.startsWith(OURS)) {
                 return super.getNameOfClass(type);
             }
-            String name = where.split("\\.")[2] + "." + type.getSimpleName();
+            Class<?> whole = type.getDeclaringClass();
+            String part = whole != null && whole.isRecord() ? whole.getSimpleName() : "";
+            String name = where.split("\\.")[2] + "." + part + type.getSimpleName();
             Class<?> other = named.putIfAbsent(name, type);
             if (other != null && other != type) {
                 throw new IllegalStateException(name + " names both " + other.getName() + " and " + type.getName());

@@ -82,14 +82,20 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Map<String, String>> fields = e.getBindingResult().getFieldErrors().stream()
                 .map(error -> field(
-                        error.getField(),
+                        asSent(error.getField()),
                         Objects.toString(error.getRejectedValue(), ""),
                         Quantity.fixed(Objects.toString(error.getDefaultMessage(), "")),
-                        error.getField() + " " + Quantity.fixed(Objects.toString(error.getDefaultMessage(), ""))))
+                        asSent(error.getField()) + " "
+                                + Quantity.fixed(Objects.toString(error.getDefaultMessage(), ""))))
                 .toList();
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, told(fields));
         detail.setProperty("fields", fields);
         return ResponseEntity.unprocessableContent().body(detail);
+    }
+
+    // A part of a nested record that is sent flat is named without it: "cut.cutOn" was sent as "cutOn".
+    private static String asSent(String field) {
+        return field.contains("[") ? field : field.substring(field.lastIndexOf('.') + 1);
     }
 
     private static String told(List<Map<String, String>> fields) {

@@ -11,6 +11,7 @@ import baylantern.core.season.flush.DayRange;
 import baylantern.core.season.flush.Interval;
 import baylantern.core.season.flush.Lane;
 import baylantern.core.season.flush.Rhythm;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.List;
@@ -54,19 +55,59 @@ class FlushController {
      * @param unseen flushes that have probably passed since the last look
      */
     record LaneRow(
-            long plantId,
-            String code,
-            String speciesKey,
-            @Nullable String varietyName,
-            long spotId,
-            String spotName,
-            boolean mother,
+            @JsonUnwrapped Tree tree,
             List<Lane.Run> runs,
             List<DayRange> coming,
             BudMark last,
             Rhythm.Basis basis,
             int unseen,
-            boolean stale) {}
+            boolean stale) {
+
+        /** Which tree. */
+        record Tree(
+                long plantId,
+                String code,
+                String speciesKey,
+                @Nullable String varietyName,
+                long spotId,
+                String spotName,
+                boolean mother) {}
+
+        /** See {@link Tree}. */
+        public long plantId() {
+            return tree.plantId();
+        }
+
+        /** See {@link Tree}. */
+        public String code() {
+            return tree.code();
+        }
+
+        /** See {@link Tree}. */
+        public String speciesKey() {
+            return tree.speciesKey();
+        }
+
+        /** See {@link Tree}. */
+        public @Nullable String varietyName() {
+            return tree.varietyName();
+        }
+
+        /** See {@link Tree}. */
+        public long spotId() {
+            return tree.spotId();
+        }
+
+        /** See {@link Tree}. */
+        public String spotName() {
+            return tree.spotName();
+        }
+
+        /** See {@link Tree}. */
+        public boolean mother() {
+            return tree.mother();
+        }
+    }
 
     /** All lanes in walking order. */
     record Lanes(LocalDate today, List<LaneRow> lanes) {}
@@ -81,13 +122,14 @@ class FlushController {
         LocalDate fresh = clock.today().minusDays((long) rules.flush().value(FigureName.WATCHED_DAYS));
         BudMark last = mark(w.last());
         return new LaneRow(
-                plant.id(),
-                plant.code(),
-                plant.speciesKey(),
-                plant.varietyName(),
-                plant.spotId(),
-                plant.spotName(),
-                plant.kind() == baylantern.app.place.PlantKind.MOTHER_TREE,
+                new LaneRow.Tree(
+                        plant.id(),
+                        plant.code(),
+                        plant.speciesKey(),
+                        plant.varietyName(),
+                        plant.spotId(),
+                        plant.spotName(),
+                        plant.kind() == baylantern.app.place.PlantKind.MOTHER_TREE),
                 w.lane().runs(),
                 w.lane().coming(),
                 last,
@@ -109,15 +151,64 @@ class FlushController {
             Plant plant,
             @Nullable LaneRow lane,
             List<NoteRow> history,
-            List<Cycle> cycles,
-            int ownCycles,
-            int farmCycles,
-            double degreeDays,
-            double degreeDaysLow,
-            double degreeDaysHigh,
-            boolean fromStageAlone,
-            Backtest.Result farmTest,
-            Backtest.Result plantTest) {}
+            @JsonUnwrapped Rhythm rhythm,
+            @JsonUnwrapped Left left,
+            @JsonUnwrapped Tests tests) {
+
+        /** From swell to swell. */
+        record Rhythm(List<Cycle> cycles, int ownCycles, int farmCycles) {}
+
+        /** Warmth to the next swell. */
+        record Left(double degreeDays, double degreeDaysLow, double degreeDaysHigh, boolean fromStageAlone) {}
+
+        /** How such forecasts would have done. */
+        record Tests(Backtest.Result farmTest, Backtest.Result plantTest) {}
+
+        /** See {@link Rhythm}. */
+        public List<Cycle> cycles() {
+            return rhythm.cycles();
+        }
+
+        /** See {@link Rhythm}. */
+        public int ownCycles() {
+            return rhythm.ownCycles();
+        }
+
+        /** See {@link Rhythm}. */
+        public int farmCycles() {
+            return rhythm.farmCycles();
+        }
+
+        /** See {@link Left}. */
+        public double degreeDays() {
+            return left.degreeDays();
+        }
+
+        /** See {@link Left}. */
+        public double degreeDaysLow() {
+            return left.degreeDaysLow();
+        }
+
+        /** See {@link Left}. */
+        public double degreeDaysHigh() {
+            return left.degreeDaysHigh();
+        }
+
+        /** See {@link Left}. */
+        public boolean fromStageAlone() {
+            return left.fromStageAlone();
+        }
+
+        /** See {@link Tests}. */
+        public Backtest.Result farmTest() {
+            return tests.farmTest();
+        }
+
+        /** See {@link Tests}. */
+        public Backtest.Result plantTest() {
+            return tests.plantTest();
+        }
+    }
 
     @GetMapping("/plants/{code}")
     PlantSheet sheet(@PathVariable String code) {
@@ -137,17 +228,18 @@ class FlushController {
                 plant,
                 watched.map(this::lane).orElse(null),
                 watch.history(plant.id()),
-                watched.map(this::cycles).orElse(List.of()),
-                rhythm.ownCycles(),
-                rhythm.farmCycles(),
-                rhythm.warmthAt(0.5),
-                rhythm.warmthAt(0.1),
-                rhythm.warmthAt(0.9),
-                watched.flatMap(FlushService.Watched::outlook)
-                        .map(o -> o.fromStageAlone())
-                        .orElse(false),
-                flush.backtest(plant.speciesKey(), Optional.empty()),
-                flush.backtest(plant.speciesKey(), Optional.of(plant.id())));
+                new PlantSheet.Rhythm(
+                        watched.map(this::cycles).orElse(List.of()), rhythm.ownCycles(), rhythm.farmCycles()),
+                new PlantSheet.Left(
+                        rhythm.warmthAt(0.5),
+                        rhythm.warmthAt(0.1),
+                        rhythm.warmthAt(0.9),
+                        watched.flatMap(FlushService.Watched::outlook)
+                                .map(o -> o.fromStageAlone())
+                                .orElse(false)),
+                new PlantSheet.Tests(
+                        flush.backtest(plant.speciesKey(), Optional.empty()),
+                        flush.backtest(plant.speciesKey(), Optional.of(plant.id()))));
     }
 
     private List<Cycle> cycles(FlushService.Watched w) {

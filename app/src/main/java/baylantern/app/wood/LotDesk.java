@@ -95,45 +95,48 @@ public class LotDesk {
         return new LotView(
                 lot.id(),
                 lot.code(),
-                lot.varietyId(),
-                lot.varietyName(),
-                lot.speciesKey(),
-                from,
-                lot.fromName(),
-                lot.cutOn(),
-                (int) (today.toEpochDay() - lot.cutOn().toEpochDay()),
-                lot.cutByName(),
-                lot.receivedOn(),
-                lot.sticksIn(),
-                lot.sticksLeft(),
-                lot.budsPerStick(),
-                lot.budsLeft(),
-                diameters(lot.diameters()),
-                spell == null ? null : spell.storeName(),
-                spell == null ? null : spell.storeId(),
-                spell == null || spell.wrapped(),
-                kept.warmth().tempsC().stream().mapToDouble(t -> t).average().orElse(0),
-                kept.warmth().basis(),
-                fresh,
-                today.plusDays((long) fresh.toGood().low()),
-                today.plusDays((long) fresh.toGood().mid()),
-                today.plusDays((long) fresh.toGood().high()),
-                today.plusDays((long) fresh.toLast().mid()),
-                sample.grade(),
-                sample.byAge(),
-                sample.counts(),
-                checked.stream()
-                        .flatMap(c -> c.grade().actions().stream())
-                        .distinct()
-                        .toList(),
-                health,
-                lineage.refusal(node, lot.code()),
-                warnings(lot, kept, health),
-                runsOut(fresh),
-                kept.span(),
-                lot.archived(),
-                lot.notes(),
-                lot.version());
+                new LotView.Of(lot.varietyId(), lot.varietyName(), lot.speciesKey(), from, lot.fromName()),
+                new LotView.Cut(
+                        lot.cutOn(),
+                        (int) (today.toEpochDay() - lot.cutOn().toEpochDay()),
+                        lot.cutByName(),
+                        lot.receivedOn()),
+                new LotView.Count(
+                        lot.sticksIn(),
+                        lot.sticksLeft(),
+                        lot.budsPerStick(),
+                        lot.budsLeft(),
+                        diameters(lot.diameters())),
+                new LotView.Kept(
+                        spell == null ? null : spell.storeName(),
+                        spell == null ? null : spell.storeId(),
+                        spell == null || spell.wrapped(),
+                        kept.warmth().tempsC().stream()
+                                .mapToDouble(t -> t)
+                                .average()
+                                .orElse(0),
+                        kept.warmth().basis()),
+                new LotView.Life(
+                        fresh,
+                        today.plusDays((long) fresh.toGood().low()),
+                        today.plusDays((long) fresh.toGood().mid()),
+                        today.plusDays((long) fresh.toGood().high()),
+                        today.plusDays((long) fresh.toLast().mid())),
+                new LotView.Judged(
+                        sample.grade(),
+                        sample.byAge(),
+                        sample.counts(),
+                        checked.stream()
+                                .flatMap(c -> c.grade().actions().stream())
+                                .distinct()
+                                .toList()),
+                new LotView.Standing(
+                        health,
+                        lineage.refusal(node, lot.code()),
+                        warnings(lot, kept, health),
+                        runsOut(fresh),
+                        kept.span()),
+                new LotView.Book(lot.archived(), lot.notes(), lot.version()));
     }
 
     private boolean runsOut(Freshness fresh) {

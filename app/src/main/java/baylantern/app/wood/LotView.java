@@ -4,6 +4,7 @@ import baylantern.core.lineage.Health;
 import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.wood.Freshness;
 import baylantern.core.wood.KeepSpan;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -11,54 +12,258 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A lot as it is shown.
- *
- * @param fromKey PLANT-n or SOURCE-n
- * @param store where it lies, null while nobody said
- * @param tempC the warmth it is kept at from today on
- * @param basis what that rests on
- * @param goodFrom first, expected and last day it stays good, as a range
- * @param grade null where no stick was looked at
- * @param refusal why it may not be used, null where it may
- * @param runsOut true where it may stop being good within the days the rulebook warns ahead
- * @param keepSpan how many times as long as the figures it keeps here
- * @param warnings what the grower should know before using it
  */
 public record LotView(
         long id,
         String code,
-        long varietyId,
-        String varietyName,
-        String speciesKey,
-        @Nullable String fromKey,
-        @Nullable String fromName,
-        LocalDate cutOn,
-        int ageDays,
-        @Nullable String cutByName,
-        @Nullable LocalDate receivedOn,
-        int sticksIn,
-        int sticksLeft,
-        int budsPerStick,
-        int budsLeft,
-        List<Double> diametersMm,
-        @Nullable String store,
-        @Nullable Long storeId,
-        boolean wrapped,
-        double tempC,
-        StoreService.Basis basis,
-        Freshness freshness,
-        LocalDate goodFrom,
-        LocalDate goodMid,
-        LocalDate goodUntil,
-        LocalDate lastUntil,
-        @Nullable Grade grade,
-        boolean gradeByAge,
-        Map<Grade, Integer> sampled,
-        List<String> actions,
-        Health health,
-        @Nullable String refusal,
-        List<String> warnings,
-        boolean runsOut,
-        KeepSpan keepSpan,
-        boolean archived,
-        String notes,
-        int version) {}
+        @JsonUnwrapped Of of,
+        @JsonUnwrapped Cut cut,
+        @JsonUnwrapped Count count,
+        @JsonUnwrapped Kept kept,
+        @JsonUnwrapped Life life,
+        @JsonUnwrapped Judged judged,
+        @JsonUnwrapped Standing standing,
+        @JsonUnwrapped Book book) {
+
+    /**
+     * What it is, and where from.
+     *
+     * @param fromKey PLANT-n or SOURCE-n
+     */
+    public record Of(
+            long varietyId,
+            String varietyName,
+            String speciesKey,
+            @Nullable String fromKey,
+            @Nullable String fromName) {}
+
+    /** When it was cut. */
+    public record Cut(
+            LocalDate cutOn,
+            int ageDays,
+            @Nullable String cutByName,
+            @Nullable LocalDate receivedOn) {}
+
+    /** How much of it. */
+    public record Count(int sticksIn, int sticksLeft, int budsPerStick, int budsLeft, List<Double> diametersMm) {}
+
+    /**
+     * How it is kept.
+     *
+     * @param store where it lies, null while nobody said
+     * @param tempC the warmth it is kept at from today on
+     * @param basis what that rests on
+     */
+    public record Kept(
+            @Nullable String store, @Nullable Long storeId, boolean wrapped, double tempC, StoreService.Basis basis) {}
+
+    /**
+     * How long it keeps.
+     *
+     * @param goodFrom first, expected and last day it stays good, as a range
+     */
+    public record Life(
+            Freshness freshness, LocalDate goodFrom, LocalDate goodMid, LocalDate goodUntil, LocalDate lastUntil) {}
+
+    /**
+     * How good it is, and what it wants.
+     *
+     * @param grade null where no stick was looked at
+     */
+    public record Judged(
+            @Nullable Grade grade, boolean gradeByAge, Map<Grade, Integer> sampled, List<String> actions) {}
+
+    /**
+     * Whether it may be used.
+     *
+     * @param refusal why it may not be used, null where it may
+     * @param warnings what the grower should know before using it
+     * @param runsOut true where it may stop being good within the days the rulebook warns ahead
+     * @param keepSpan how many times as long as the figures it keeps here
+     */
+    public record Standing(
+            Health health, @Nullable String refusal, List<String> warnings, boolean runsOut, KeepSpan keepSpan) {}
+
+    /** What is written of it. */
+    public record Book(boolean archived, String notes, int version) {}
+
+    /** See {@link Of}. */
+    public long varietyId() {
+        return of.varietyId();
+    }
+
+    /** See {@link Of}. */
+    public String varietyName() {
+        return of.varietyName();
+    }
+
+    /** See {@link Of}. */
+    public String speciesKey() {
+        return of.speciesKey();
+    }
+
+    /** See {@link Of}. */
+    public @Nullable String fromKey() {
+        return of.fromKey();
+    }
+
+    /** See {@link Of}. */
+    public @Nullable String fromName() {
+        return of.fromName();
+    }
+
+    /** See {@link Cut}. */
+    public LocalDate cutOn() {
+        return cut.cutOn();
+    }
+
+    /** See {@link Cut}. */
+    public int ageDays() {
+        return cut.ageDays();
+    }
+
+    /** See {@link Cut}. */
+    public @Nullable String cutByName() {
+        return cut.cutByName();
+    }
+
+    /** See {@link Cut}. */
+    public @Nullable LocalDate receivedOn() {
+        return cut.receivedOn();
+    }
+
+    /** See {@link Count}. */
+    public int sticksIn() {
+        return count.sticksIn();
+    }
+
+    /** See {@link Count}. */
+    public int sticksLeft() {
+        return count.sticksLeft();
+    }
+
+    /** See {@link Count}. */
+    public int budsPerStick() {
+        return count.budsPerStick();
+    }
+
+    /** See {@link Count}. */
+    public int budsLeft() {
+        return count.budsLeft();
+    }
+
+    /** See {@link Count}. */
+    public List<Double> diametersMm() {
+        return count.diametersMm();
+    }
+
+    /** See {@link Kept}. */
+    public @Nullable String store() {
+        return kept.store();
+    }
+
+    /** See {@link Kept}. */
+    public @Nullable Long storeId() {
+        return kept.storeId();
+    }
+
+    /** See {@link Kept}. */
+    public boolean wrapped() {
+        return kept.wrapped();
+    }
+
+    /** See {@link Kept}. */
+    public double tempC() {
+        return kept.tempC();
+    }
+
+    /** See {@link Kept}. */
+    public StoreService.Basis basis() {
+        return kept.basis();
+    }
+
+    /** See {@link Life}. */
+    public Freshness freshness() {
+        return life.freshness();
+    }
+
+    /** See {@link Life}. */
+    public LocalDate goodFrom() {
+        return life.goodFrom();
+    }
+
+    /** See {@link Life}. */
+    public LocalDate goodMid() {
+        return life.goodMid();
+    }
+
+    /** See {@link Life}. */
+    public LocalDate goodUntil() {
+        return life.goodUntil();
+    }
+
+    /** See {@link Life}. */
+    public LocalDate lastUntil() {
+        return life.lastUntil();
+    }
+
+    /** See {@link Judged}. */
+    public @Nullable Grade grade() {
+        return judged.grade();
+    }
+
+    /** See {@link Judged}. */
+    public boolean gradeByAge() {
+        return judged.gradeByAge();
+    }
+
+    /** See {@link Judged}. */
+    public Map<Grade, Integer> sampled() {
+        return judged.sampled();
+    }
+
+    /** See {@link Judged}. */
+    public List<String> actions() {
+        return judged.actions();
+    }
+
+    /** See {@link Standing}. */
+    public Health health() {
+        return standing.health();
+    }
+
+    /** See {@link Standing}. */
+    public @Nullable String refusal() {
+        return standing.refusal();
+    }
+
+    /** See {@link Standing}. */
+    public List<String> warnings() {
+        return standing.warnings();
+    }
+
+    /** See {@link Standing}. */
+    public boolean runsOut() {
+        return standing.runsOut();
+    }
+
+    /** See {@link Standing}. */
+    public KeepSpan keepSpan() {
+        return standing.keepSpan();
+    }
+
+    /** See {@link Book}. */
+    public boolean archived() {
+        return book.archived();
+    }
+
+    /** See {@link Book}. */
+    public String notes() {
+        return book.notes();
+    }
+
+    /** See {@link Book}. */
+    public int version() {
+        return book.version();
+    }
+}

@@ -12,6 +12,7 @@ import baylantern.app.season.WarmthService;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.wood.Conditioning;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
@@ -72,19 +73,75 @@ public class ShootService implements Undoer {
     /** Pinched shoots with their countdown. */
     public record ShootView(
             long id,
-            long plantId,
-            String plantCode,
-            @Nullable Long varietyId,
-            @Nullable String varietyName,
-            String speciesKey,
-            String spotName,
-            int shoots,
-            int sticksExpected,
-            @Nullable Integer planNo,
-            String remark,
+            @JsonUnwrapped Tree tree,
+            @JsonUnwrapped Work work,
             Conditioning conditioning,
             String phaseWords,
-            @Nullable String refusal) {}
+            @Nullable String refusal) {
+
+        /** Which tree. */
+        public record Tree(
+                long plantId,
+                String plantCode,
+                @Nullable Long varietyId,
+                @Nullable String varietyName,
+                String speciesKey,
+                String spotName) {}
+
+        /** What is pinched, and for what. */
+        public record Work(
+                int shoots, int sticksExpected, @Nullable Integer planNo, String remark) {}
+
+        /** See {@link Tree}. */
+        public long plantId() {
+            return tree.plantId();
+        }
+
+        /** See {@link Tree}. */
+        public String plantCode() {
+            return tree.plantCode();
+        }
+
+        /** See {@link Tree}. */
+        public @Nullable Long varietyId() {
+            return tree.varietyId();
+        }
+
+        /** See {@link Tree}. */
+        public @Nullable String varietyName() {
+            return tree.varietyName();
+        }
+
+        /** See {@link Tree}. */
+        public String speciesKey() {
+            return tree.speciesKey();
+        }
+
+        /** See {@link Tree}. */
+        public String spotName() {
+            return tree.spotName();
+        }
+
+        /** See {@link Work}. */
+        public int shoots() {
+            return work.shoots();
+        }
+
+        /** See {@link Work}. */
+        public int sticksExpected() {
+            return work.sticksExpected();
+        }
+
+        /** See {@link Work}. */
+        public @Nullable Integer planNo() {
+            return work.planNo();
+        }
+
+        /** See {@link Work}. */
+        public String remark() {
+            return work.remark();
+        }
+    }
 
     /** Shoots on their way, the earliest pinched first. */
     public List<ShootView> shoots() {
@@ -96,16 +153,14 @@ public class ShootService implements Undoer {
                 Conditioning.of(row.pinchedOn(), clock.today(), warmth.healing(row.speciesKey()), rules);
         return new ShootView(
                 row.id(),
-                row.plantId(),
-                row.plantCode(),
-                row.varietyId(),
-                row.varietyName(),
-                row.speciesKey(),
-                row.spotName(),
-                row.shoots(),
-                row.sticksExpected(),
-                row.planNo(),
-                row.remark(),
+                new ShootView.Tree(
+                        row.plantId(),
+                        row.plantCode(),
+                        row.varietyId(),
+                        row.varietyName(),
+                        row.speciesKey(),
+                        row.spotName()),
+                new ShootView.Work(row.shoots(), row.sticksExpected(), row.planNo(), row.remark()),
                 conditioning,
                 conditioning.phase().words(),
                 lineage.refusal(Node.plant(row.plantId()), row.plantCode()));

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import org.apache.ibatis.annotations.AutomapConstructor;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.jspecify.annotations.Nullable;
@@ -45,17 +46,77 @@ interface WorkMapper {
     /** Pinched shoots as written down. */
     record ShootRow(
             long id,
-            long plantId,
-            String plantCode,
-            @Nullable Long varietyId,
-            @Nullable String varietyName,
-            String speciesKey,
-            String spotName,
+            Tree tree,
             LocalDate pinchedOn,
             int shoots,
             int sticksExpected,
             @Nullable Integer planNo,
-            String remark) {}
+            String remark) {
+
+        /** Which tree. */
+        record Tree(
+                long plantId,
+                String plantCode,
+                @Nullable Long varietyId,
+                @Nullable String varietyName,
+                String speciesKey,
+                String spotName) {}
+
+        /** As the store tells it. */
+        @AutomapConstructor
+        ShootRow(
+                long id,
+                long plantId,
+                String plantCode,
+                @Nullable Long varietyId,
+                @Nullable String varietyName,
+                String speciesKey,
+                String spotName,
+                LocalDate pinchedOn,
+                int shoots,
+                int sticksExpected,
+                @Nullable Integer planNo,
+                String remark) {
+            this(
+                    id,
+                    new Tree(plantId, plantCode, varietyId, varietyName, speciesKey, spotName),
+                    pinchedOn,
+                    shoots,
+                    sticksExpected,
+                    planNo,
+                    remark);
+        }
+
+        /** See {@link Tree}. */
+        public long plantId() {
+            return tree.plantId();
+        }
+
+        /** See {@link Tree}. */
+        public String plantCode() {
+            return tree.plantCode();
+        }
+
+        /** See {@link Tree}. */
+        public @Nullable Long varietyId() {
+            return tree.varietyId();
+        }
+
+        /** See {@link Tree}. */
+        public @Nullable String varietyName() {
+            return tree.varietyName();
+        }
+
+        /** See {@link Tree}. */
+        public String speciesKey() {
+            return tree.speciesKey();
+        }
+
+        /** See {@link Tree}. */
+        public String spotName() {
+            return tree.spotName();
+        }
+    }
 
     List<ShootRow> shoots();
 

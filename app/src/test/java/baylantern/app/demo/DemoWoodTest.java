@@ -230,10 +230,7 @@ class DemoWoodTest extends GrownFarmTest {
                         row.kind(),
                         Identity.LABEL_ONLY,
                         false,
-                        "",
-                        null,
-                        "",
-                        null,
+                        new SourceEntry.Papers("", null, "", null),
                         "",
                         row.version()));
         assertThat(clock.step(-2)).isZero();

@@ -227,22 +227,18 @@ public final class NotebookReader {
             boolean written = !cell(line, ColumnRole.RESULT).isEmpty();
             return new NotebookGraft(
                     line.number(),
-                    made,
-                    dayKnown,
+                    new NotebookGraft.Made(made, dayKnown),
                     orNull(cell(line, ColumnRole.PLANT)),
-                    variety,
-                    kind,
-                    techniques.read(cell(line, ColumnRole.TECHNIQUE)).orElse(null),
+                    new NotebookGraft.Kind(
+                            variety,
+                            kind,
+                            techniques.read(cell(line, ColumnRole.TECHNIQUE)).orElse(null)),
                     orNull(makers.settled(cell(line, ColumnRole.MAKER))),
-                    orNull(cell(line, ColumnRole.SOURCE)),
-                    woodCut(line, made),
-                    length(line, ColumnRole.SCION_MM),
-                    length(line, ColumnRole.STOCK_MM),
-                    written || !days.seen().isEmpty() ? seen(line, made, days) : null,
-                    sign,
+                    new NotebookGraft.Wood(orNull(cell(line, ColumnRole.SOURCE)), woodCut(line, made)),
+                    new NotebookGraft.Sizes(length(line, ColumnRole.SCION_MM), length(line, ColumnRole.STOCK_MM)),
+                    new NotebookGraft.Seen(written || !days.seen().isEmpty() ? seen(line, made, days) : null, sign),
                     orNull(cell(line, ColumnRole.PLACE)),
-                    notes(line),
-                    fingerprint(line));
+                    new NotebookGraft.Written(notes(line), fingerprint(line)));
         }
 
         // A look before the graft, after today or not dated is put on the nearest day that can be.
@@ -310,13 +306,14 @@ public final class NotebookReader {
             List<NotebookReport.SpellingGuess> spellings = new ArrayList<>(varieties.guesses());
             spellings.addAll(makers.guesses());
             return new NotebookReport(
-                    text.encoding(),
-                    String.valueOf(table.delimiter()),
-                    columns(),
-                    order.usual() == DayOrder.DAY_FIRST,
-                    order.sure(),
-                    order.why(),
-                    bareInches,
+                    new NotebookReport.Form(
+                            text.encoding(),
+                            String.valueOf(table.delimiter()),
+                            columns(),
+                            order.usual() == DayOrder.DAY_FIRST,
+                            order.sure(),
+                            order.why(),
+                            bareInches),
                     table.lines().size(),
                     List.copyOf(grafts),
                     List.copyOf(refusals),

@@ -8,19 +8,58 @@ import org.jspecify.annotations.Nullable;
 
 /** Everything found in a notebook: the guesses, the grafts, and each row not taken with its reason. */
 public record NotebookReport(
-        String encoding,
-        String delimiter,
-        List<Column> columns,
-        boolean dayFirst,
-        boolean dateOrderSure,
-        String dateOrderWhy,
-        boolean bareInches,
+        Form form,
         int rowsRead,
         List<NotebookGraft> grafts,
         List<Refusal> refusals,
         List<WordGuess> words,
         List<SpellingGuess> spellings,
         List<Remark> remarks) {
+
+    /** How the notebook is written, as it was understood. */
+    public record Form(
+            String encoding,
+            String delimiter,
+            List<Column> columns,
+            boolean dayFirst,
+            boolean dateOrderSure,
+            String dateOrderWhy,
+            boolean bareInches) {}
+
+    /** See {@link Form}. */
+    public String encoding() {
+        return form.encoding();
+    }
+
+    /** See {@link Form}. */
+    public String delimiter() {
+        return form.delimiter();
+    }
+
+    /** See {@link Form}. */
+    public List<Column> columns() {
+        return form.columns();
+    }
+
+    /** See {@link Form}. */
+    public boolean dayFirst() {
+        return form.dayFirst();
+    }
+
+    /** See {@link Form}. */
+    public boolean dateOrderSure() {
+        return form.dateOrderSure();
+    }
+
+    /** See {@link Form}. */
+    public String dateOrderWhy() {
+        return form.dateOrderWhy();
+    }
+
+    /** See {@link Form}. */
+    public boolean bareInches() {
+        return form.bareInches();
+    }
 
     /** A column, what it is taken to hold, and some of its cells. */
     public record Column(int number, String heading, ColumnRole role, List<String> samples) {}

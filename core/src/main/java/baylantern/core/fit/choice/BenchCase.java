@@ -14,24 +14,66 @@ import java.util.Map;
  * @param wood what there is of the scion
  * @param stock whether the stock grows or rests
  * @param keepTop true where the stock must keep its top
- * @param skill 1 a beginner, 2 practised, 3 a steady hand
- * @param buds buds there are for each graft, at least 1
  * @param takes the grower's own belief of the take with each technique, by key; none where never tried
  * @param tried decided grafts behind that belief
  */
 public record BenchCase(
-        Species scionSpecies,
-        Species stockSpecies,
-        Round scion,
-        Round stem,
+        Pieces pieces,
         Slips slips,
         Needs wood,
         Growth stock,
         boolean keepTop,
-        int skill,
-        int buds,
+        Hand hand,
         Map<String, Belief> takes,
         Map<String, Integer> tried) {
+
+    /** What is to be joined. */
+    public record Pieces(Species scionSpecies, Species stockSpecies, Round scion, Round stem) {}
+
+    /**
+     * What the hand can, and how many buds there are.
+     *
+     * @param skill 1 a beginner, 2 practised, 3 a steady hand
+     * @param buds buds there are for each graft, at least 1
+     */
+    public record Hand(int skill, int buds) {
+
+        /** Requires a skill of 1 to 3 and 1 to 20 buds. */
+        public Hand {
+            FitRefused.within("skill", "Skill", skill, 1, 3, "");
+            FitRefused.within("buds", "Buds for each graft", buds, 1, 20, "");
+        }
+    }
+
+    /** See {@link Pieces}. */
+    public Species scionSpecies() {
+        return pieces.scionSpecies();
+    }
+
+    /** See {@link Pieces}. */
+    public Species stockSpecies() {
+        return pieces.stockSpecies();
+    }
+
+    /** See {@link Pieces}. */
+    public Round scion() {
+        return pieces.scion();
+    }
+
+    /** See {@link Pieces}. */
+    public Round stem() {
+        return pieces.stem();
+    }
+
+    /** See {@link Hand}. */
+    public int skill() {
+        return hand.skill();
+    }
+
+    /** See {@link Hand}. */
+    public int buds() {
+        return hand.buds();
+    }
 
     /** Whether the bark lifts. */
     public enum Slips {
@@ -47,14 +89,8 @@ public record BenchCase(
         UNKNOWN
     }
 
-    /** Requires a skill of 1 to 3 and 1 to 20 buds. */
-    public BenchCase {
-        FitRefused.within("skill", "Skill", skill, 1, 3, "");
-        FitRefused.within("buds", "Buds for each graft", buds, 1, 20, "");
-    }
-
     /** Scion diameter over stock diameter. */
     public double ratio() {
-        return scion.radiusMm() / stem.radiusMm();
+        return scion().radiusMm() / stem().radiusMm();
     }
 }

@@ -41,16 +41,16 @@ class TechniqueChoiceTest {
             String expected,
             String why) {
         BenchCase on = new BenchCase(
-                RULES.species(scion).orElseThrow(),
-                RULES.species(stock).orElseThrow(),
-                Round.of(scionMm, null, RULES.fit()),
-                Round.of(stockMm, null, RULES.fit()),
+                new BenchCase.Pieces(
+                        RULES.species(scion).orElseThrow(),
+                        RULES.species(stock).orElseThrow(),
+                        Round.of(scionMm, null, RULES.fit()),
+                        Round.of(stockMm, null, RULES.fit())),
                 slips,
                 wood,
                 growth,
                 top.equals("kept"),
-                skill,
-                3,
+                new BenchCase.Hand(skill, 3),
                 Map.of(),
                 Map.of());
         Weighed weighed = CHOICE.weigh(on);
@@ -130,16 +130,13 @@ class TechniqueChoiceTest {
             double scion, double stock, Map<String, Belief> takes, Map<String, Integer> tried, int skill) {
         var avocado = RULES.species("avocado").orElseThrow();
         return new BenchCase(
-                avocado,
-                avocado,
-                Round.of(scion, null, RULES.fit()),
-                Round.of(stock, null, RULES.fit()),
+                new BenchCase.Pieces(
+                        avocado, avocado, Round.of(scion, null, RULES.fit()), Round.of(stock, null, RULES.fit())),
                 Slips.NO,
                 Needs.STICK,
                 Growth.ACTIVE,
                 false,
-                skill,
-                3,
+                new BenchCase.Hand(skill, 3),
                 takes,
                 tried);
     }

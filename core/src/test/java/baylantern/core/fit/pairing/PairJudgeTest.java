@@ -35,7 +35,14 @@ class PairJudgeTest {
                 CHOICE,
                 RULES.fit(),
                 (scion, stem) -> new BenchCase(
-                        kind, kind, scion, stem, slips, wood, Growth.ACTIVE, keepTop, 2, 3, Map.of(), Map.of()),
+                        new BenchCase.Pieces(kind, kind, scion, stem),
+                        slips,
+                        wood,
+                        Growth.ACTIVE,
+                        keepTop,
+                        new BenchCase.Hand(2, 3),
+                        Map.of(),
+                        Map.of()),
                 Set.of(allowed));
     }
 
@@ -89,16 +96,12 @@ class PairJudgeTest {
                 (scion, stem) -> {
                     asked.incrementAndGet();
                     return new BenchCase(
-                            avocado,
-                            avocado,
-                            scion,
-                            stem,
+                            new BenchCase.Pieces(avocado, avocado, scion, stem),
                             Slips.NO,
                             Needs.STICK,
                             Growth.ACTIVE,
                             false,
-                            2,
-                            3,
+                            new BenchCase.Hand(2, 3),
                             Map.of(),
                             Map.of());
                 },

@@ -157,16 +157,12 @@ class PairingTest {
                 choice,
                 RULES.fit(),
                 (scion, stem) -> new BenchCase(
-                        avocado,
-                        avocado,
-                        scion,
-                        stem,
+                        new BenchCase.Pieces(avocado, avocado, scion, stem),
                         Slips.NO,
                         Needs.STICK,
                         Growth.ACTIVE,
                         false,
-                        2,
-                        3,
+                        new BenchCase.Hand(2, 3),
                         Map.of(),
                         Map.of()),
                 Set.of("cleft", "whip", "whip-tongue"));
