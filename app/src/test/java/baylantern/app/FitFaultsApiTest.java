@@ -49,6 +49,21 @@ class FitFaultsApiTest extends ApiTest {
     }
 
     @Test
+    void aReasonIsToldInTheUnitsOfTheDevice() {
+        Map<String, Object> entry = entry();
+        entry.put("wish", Map.of("cutMm", 127));
+        JsonNode inches =
+                http.postIn("inch F", "/api/fit", entry).json().get("fields").get(0);
+        assertThat(inches.get("sentence").asString()).endsWith(" is 3/16 to 4 3/4 in, not 5 in.");
+        assertThat(inches.get("valid").asString()).isEqualTo("3/16 to 4 3/4 in");
+        JsonNode decimal =
+                http.postIn("decimal C", "/api/fit", entry).json().get("fields").get(0);
+        assertThat(decimal.get("sentence").asString()).endsWith(" is 0.197 to 4.724 in, not 5.000 in.");
+        JsonNode plain = http.post("/api/fit", entry).json().get("fields").get(0);
+        assertThat(plain.get("sentence").asString()).endsWith(" is 5 to 120 mm, not 127 mm.");
+    }
+
+    @Test
     void aMeasureWithoutADiameterIsRefusedAndNothingIsKept() {
         assertThat(http.put("/api/fit/stems/1", Map.of("readings", List.of()))
                         .json()

@@ -53,6 +53,12 @@ final class Http {
         return send(json(path).PUT(BodyPublishers.ofString(JSON.writeValueAsString(body))));
     }
 
+    /** Asks as a device that reads in these units. */
+    Answer postIn(String units, String path, Object body) {
+        return send(
+                json(path).header("Lantern-Units", units).POST(BodyPublishers.ofString(JSON.writeValueAsString(body))));
+    }
+
     Answer file(String path, byte[] body) {
         return send(request(path)
                 .header("Content-Type", "application/octet-stream")

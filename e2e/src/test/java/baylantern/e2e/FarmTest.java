@@ -113,6 +113,12 @@ class FarmTest extends DemoScreenTest {
         Page page = desk(lantern);
         page.navigate("/farm");
         page.getByLabel("Lengths").selectOption("inch");
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Rules"))
+                .click();
+        assertThat(page.getByText("cut flush when the scion is 2 15/16 to 3 15/16 in"))
+                .isVisible();
+        page.goBack();
         page.getByLabel("Light").selectOption("lamplight");
         page.navigate("/trees");
         assertThat(page.getByText(Pattern.compile("^\\d+/\\d+ in$")).first()).isVisible();

@@ -96,7 +96,11 @@ public final class Quantity {
     private static String span(Matcher found, DoubleFunction<String> number, String unit) {
         String low = number.apply(value(found.group(1)));
         String high = found.group(2);
-        return (high == null ? low : low + " to " + number.apply(value(high))) + " " + unit;
+        if (high == null) {
+            return low + " " + unit;
+        }
+        String most = number.apply(value(high));
+        return (most.equals(low) ? "about " + low : low + " to " + most) + " " + unit;
     }
 
     private static double value(String written) {

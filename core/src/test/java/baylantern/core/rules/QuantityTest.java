@@ -50,6 +50,7 @@ class QuantityTest {
     void rangesAndFixedSentencesAreTold() {
         Units inches = Units.parse("inch F");
         assertThat(Quantity.told(Quantity.mm(12.7, 25.4), inches)).isEqualTo("1/2 to 1 in");
+        assertThat(Quantity.told(Quantity.mm(1, 2), inches)).isEqualTo("about 1/16 in");
         assertThat(Quantity.told(Quantity.fixed("is from −30 to 45 °C"), inches))
                 .isEqualTo("is from -22 to 113 °F");
         assertThat(Quantity.told(Quantity.fixed("is from 0 to 10 °C apart"), inches))
