@@ -149,11 +149,6 @@ public record Graft(
     }
 
     /** See {@link On}. */
-    public String plantSpeciesKey() {
-        return on.plantSpeciesKey();
-    }
-
-    /** See {@link On}. */
     public long spotId() {
         return on.spotId();
     }
@@ -166,11 +161,6 @@ public record Graft(
     /** See {@link Made}. */
     public @Nullable String techniqueKey() {
         return made.techniqueKey();
-    }
-
-    /** See {@link Made}. */
-    public @Nullable Long makerId() {
-        return made.makerId();
     }
 
     /** See {@link Made}. */
@@ -211,26 +201,6 @@ public record Graft(
     /** See {@link Fit}. */
     public @Nullable Double stockMm() {
         return fit.stockMm();
-    }
-
-    /** See {@link Fit}. */
-    public @Nullable Double fitMet() {
-        return fit.fitMet();
-    }
-
-    /** See {@link Fit}. */
-    public @Nullable Double fitWhole() {
-        return fit.fitWhole();
-    }
-
-    /** See {@link Fit}. */
-    public @Nullable Double fitOffsetMm() {
-        return fit.fitOffsetMm();
-    }
-
-    /** See {@link Fit}. */
-    public @Nullable Boolean fitLaid() {
-        return fit.fitLaid();
     }
 
     /** See {@link Standing}. */

@@ -81,15 +81,12 @@ public class DayService implements Undoer, WoodNeed {
     /** A plan that stands, with the days around it. */
     public record Planned(
             int planNo,
-            @JsonUnwrapped Where where,
+            @JsonUnwrapped DayRow.Where where,
             @JsonUnwrapped What what,
             int grafts,
             Cover cover,
             String remark,
             Around around) {
-
-        /** The place. */
-        public record Where(long spotId, String spotName) {}
 
         /** What is grafted, and how. */
         public record What(
@@ -123,11 +120,6 @@ public class DayService implements Undoer, WoodNeed {
         /** See {@link What}. */
         public String techniqueKey() {
             return what.techniqueKey();
-        }
-
-        /** See {@link What}. */
-        public String techniqueName() {
-            return what.techniqueName();
         }
     }
 
@@ -258,7 +250,7 @@ public class DayService implements Undoer, WoodNeed {
                 row.remark()));
         return new Planned(
                 row.planNo(),
-                new Planned.Where(row.spotId(), row.spotName()),
+                row.where(),
                 new Planned.What(
                         row.speciesKey(),
                         row.varietyId(),

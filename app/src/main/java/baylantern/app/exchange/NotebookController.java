@@ -63,7 +63,7 @@ class NotebookController {
     /** A report cut to what a screen can show; the totals are whole. */
     record Preview(
             String id,
-            @JsonUnwrapped Form form,
+            @JsonUnwrapped NotebookReport.Form form,
             @JsonUnwrapped Counts counts,
             Map<String, TakeCount> takes,
             List<NotebookReport.WordGuess> words,
@@ -71,16 +71,6 @@ class NotebookController {
             List<NotebookReport.Refusal> refusals,
             List<NotebookReport.Remark> remarks,
             List<Row> rows) {
-
-        /** How the notebook is written, as it was understood. */
-        record Form(
-                String encoding,
-                String delimiter,
-                List<NotebookReport.Column> columns,
-                boolean dayFirst,
-                boolean dateOrderSure,
-                String dateOrderWhy,
-                boolean bareInches) {}
 
         /** How many rows. */
         record Counts(
@@ -121,37 +111,10 @@ class NotebookController {
             return form.bareInches();
         }
 
-        /** See {@link Counts}. */
-        public int rowsRead() {
-            return counts.rowsRead();
-        }
-
-        /** See {@link Counts}. */
-        public int graftsFound() {
-            return counts.graftsFound();
-        }
-
-        /** See {@link Counts}. */
-        public int refusedRows() {
-            return counts.refusedRows();
-        }
-
-        /** See {@link Counts}. */
-        public Map<NotebookReport.Reason, Integer> refusedByReason() {
-            return counts.refusedByReason();
-        }
-
         static Preview of(String id, NotebookReport r) {
             return new Preview(
                     id,
-                    new Preview.Form(
-                            r.encoding(),
-                            r.delimiter(),
-                            r.columns(),
-                            r.dayFirst(),
-                            r.dateOrderSure(),
-                            r.dateOrderWhy(),
-                            r.bareInches()),
+                    r.form(),
                     new Preview.Counts(
                             r.rowsRead(), r.grafts().size(), r.refusals().size(), r.refusedByReason()),
                     r.takes(),

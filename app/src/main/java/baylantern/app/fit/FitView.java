@@ -79,69 +79,9 @@ record FitView(
         return sizes.ratio();
     }
 
-    /** See {@link Sizes}. */
-    public double heightMm() {
-        return sizes.heightMm();
-    }
-
-    /** See {@link Drawn}. */
-    public String side() {
-        return drawn.side();
-    }
-
-    /** See {@link Drawn}. */
-    public Sketch section() {
-        return drawn.section();
-    }
-
-    /** See {@link Drawn}. */
-    public Sketch face() {
-        return drawn.face();
-    }
-
     /** See {@link Drawn}. */
     public List<CutStep> cuts() {
         return drawn.cuts();
-    }
-
-    /** See {@link Height}. */
-    public @Nullable CutPlace place() {
-        return height.place();
-    }
-
-    /** See {@link Height}. */
-    public @Nullable String noRoom() {
-        return height.noRoom();
-    }
-
-    /** See {@link Can}. */
-    public String depthName() {
-        return can.depthName();
-    }
-
-    /** See {@link Can}. */
-    public boolean splits() {
-        return can.splits();
-    }
-
-    /** See {@link Can}. */
-    public boolean tilts() {
-        return can.tilts();
-    }
-
-    /** See {@link Can}. */
-    public boolean ownLength() {
-        return can.ownLength();
-    }
-
-    /** See {@link Told}. */
-    public List<StemPoint> outline() {
-        return told.outline();
-    }
-
-    /** See {@link Told}. */
-    public List<Finding> mind() {
-        return told.mind();
     }
 
     /** How thick the stem is at a height, for drawing it from the soil up. */

@@ -142,11 +142,6 @@ class ListService implements Undoer {
             return how.techniqueKey();
         }
 
-        /** See {@link How}. */
-        public String techniqueName() {
-            return how.techniqueName();
-        }
-
         /** See {@link Sizes}. */
         public double scionMm() {
             return sizes.scionMm();

@@ -34,11 +34,6 @@ record PairedView(List<OnePair> pairs, List<Spare.Advice> spareSticks, List<Spar
         record How(String techniqueKey, String techniqueName) {}
 
         /** See {@link Pieces}. */
-        public String stickId() {
-            return pieces.stickId();
-        }
-
-        /** See {@link Pieces}. */
         public String stemId() {
             return pieces.stemId();
         }
@@ -56,11 +51,6 @@ record PairedView(List<OnePair> pairs, List<Spare.Advice> spareSticks, List<Spar
         /** See {@link How}. */
         public String techniqueKey() {
             return how.techniqueKey();
-        }
-
-        /** See {@link How}. */
-        public String techniqueName() {
-            return how.techniqueName();
         }
     }
 }

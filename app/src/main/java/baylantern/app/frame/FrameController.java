@@ -74,33 +74,8 @@ class FrameController {
         record Counts(int spots, int varieties, int plants, int grafts, int lots, int held) {}
 
         /** See {@link Counts}. */
-        public int spots() {
-            return counts.spots();
-        }
-
-        /** See {@link Counts}. */
-        public int varieties() {
-            return counts.varieties();
-        }
-
-        /** See {@link Counts}. */
-        public int plants() {
-            return counts.plants();
-        }
-
-        /** See {@link Counts}. */
         public int grafts() {
             return counts.grafts();
-        }
-
-        /** See {@link Counts}. */
-        public int lots() {
-            return counts.lots();
-        }
-
-        /** See {@link Counts}. */
-        public int held() {
-            return counts.held();
         }
     }
 

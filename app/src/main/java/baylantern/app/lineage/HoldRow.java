@@ -48,11 +48,6 @@ record HoldRow(
     }
 
     /** See {@link Of}. */
-    public long recallId() {
-        return of.recallId();
-    }
-
-    /** See {@link Of}. */
     public String recallName() {
         return of.recallName();
     }

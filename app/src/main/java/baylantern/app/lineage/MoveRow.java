@@ -60,34 +60,14 @@ public record MoveRow(
         return who.plantCode();
     }
 
-    /** See {@link Who}. */
-    public @Nullable String visitor() {
-        return who.visitor();
-    }
-
     /** See {@link From}. */
     public @Nullable Long fromSpotId() {
         return from.fromSpotId();
     }
 
     /** See {@link From}. */
-    public @Nullable String fromSpot() {
-        return from.fromSpot();
-    }
-
-    /** See {@link From}. */
     public boolean fromHouse() {
         return from.fromHouse();
-    }
-
-    /** See {@link To}. */
-    public @Nullable Long toSpotId() {
-        return to.toSpotId();
-    }
-
-    /** See {@link To}. */
-    public @Nullable String toSpot() {
-        return to.toSpot();
     }
 
     /** See {@link To}. */

@@ -91,16 +91,6 @@ public class SourceService implements Undoer {
             return who.kind();
         }
 
-        /** See {@link Who}. */
-        public Identity identity() {
-            return who.identity();
-        }
-
-        /** See {@link Who}. */
-        public boolean insectProof() {
-            return who.insectProof();
-        }
-
         /** See {@link Variety}. */
         public @Nullable Long varietyId() {
             return variety.varietyId();

@@ -71,11 +71,6 @@ public record Plant(
         return stand.spotName();
     }
 
-    /** See {@link Stand}. */
-    public int walkOrder() {
-        return stand.walkOrder();
-    }
-
     /** See {@link Bears}. */
     public @Nullable Long varietyId() {
         return bears.varietyId();

@@ -102,11 +102,6 @@ class FlushController {
         public String spotName() {
             return tree.spotName();
         }
-
-        /** See {@link Tree}. */
-        public boolean mother() {
-            return tree.mother();
-        }
     }
 
     /** All lanes in walking order. */
@@ -163,51 +158,6 @@ class FlushController {
 
         /** How such forecasts would have done. */
         record Tests(Backtest.Result farmTest, Backtest.Result plantTest) {}
-
-        /** See {@link Rhythm}. */
-        public List<Cycle> cycles() {
-            return rhythm.cycles();
-        }
-
-        /** See {@link Rhythm}. */
-        public int ownCycles() {
-            return rhythm.ownCycles();
-        }
-
-        /** See {@link Rhythm}. */
-        public int farmCycles() {
-            return rhythm.farmCycles();
-        }
-
-        /** See {@link Left}. */
-        public double degreeDays() {
-            return left.degreeDays();
-        }
-
-        /** See {@link Left}. */
-        public double degreeDaysLow() {
-            return left.degreeDaysLow();
-        }
-
-        /** See {@link Left}. */
-        public double degreeDaysHigh() {
-            return left.degreeDaysHigh();
-        }
-
-        /** See {@link Left}. */
-        public boolean fromStageAlone() {
-            return left.fromStageAlone();
-        }
-
-        /** See {@link Tests}. */
-        public Backtest.Result farmTest() {
-            return tests.farmTest();
-        }
-
-        /** See {@link Tests}. */
-        public Backtest.Result plantTest() {
-            return tests.plantTest();
-        }
     }
 
     @GetMapping("/plants/{code}")

@@ -103,11 +103,6 @@ public record LotView(
     }
 
     /** See {@link Of}. */
-    public @Nullable String fromKey() {
-        return of.fromKey();
-    }
-
-    /** See {@link Of}. */
     public @Nullable String fromName() {
         return of.fromName();
     }
@@ -152,34 +147,9 @@ public record LotView(
         return count.budsLeft();
     }
 
-    /** See {@link Count}. */
-    public List<Double> diametersMm() {
-        return count.diametersMm();
-    }
-
-    /** See {@link Kept}. */
-    public @Nullable String store() {
-        return kept.store();
-    }
-
-    /** See {@link Kept}. */
-    public @Nullable Long storeId() {
-        return kept.storeId();
-    }
-
     /** See {@link Kept}. */
     public boolean wrapped() {
         return kept.wrapped();
-    }
-
-    /** See {@link Kept}. */
-    public double tempC() {
-        return kept.tempC();
-    }
-
-    /** See {@link Kept}. */
-    public StoreService.Basis basis() {
-        return kept.basis();
     }
 
     /** See {@link Life}. */
@@ -188,23 +158,8 @@ public record LotView(
     }
 
     /** See {@link Life}. */
-    public LocalDate goodFrom() {
-        return life.goodFrom();
-    }
-
-    /** See {@link Life}. */
     public LocalDate goodMid() {
         return life.goodMid();
-    }
-
-    /** See {@link Life}. */
-    public LocalDate goodUntil() {
-        return life.goodUntil();
-    }
-
-    /** See {@link Life}. */
-    public LocalDate lastUntil() {
-        return life.lastUntil();
     }
 
     /** See {@link Judged}. */
@@ -218,28 +173,13 @@ public record LotView(
     }
 
     /** See {@link Judged}. */
-    public Map<Grade, Integer> sampled() {
-        return judged.sampled();
-    }
-
-    /** See {@link Judged}. */
     public List<String> actions() {
         return judged.actions();
     }
 
     /** See {@link Standing}. */
-    public Health health() {
-        return standing.health();
-    }
-
-    /** See {@link Standing}. */
     public @Nullable String refusal() {
         return standing.refusal();
-    }
-
-    /** See {@link Standing}. */
-    public List<String> warnings() {
-        return standing.warnings();
     }
 
     /** See {@link Standing}. */

@@ -73,20 +73,11 @@ public class ShootService implements Undoer {
     /** Pinched shoots with their countdown. */
     public record ShootView(
             long id,
-            @JsonUnwrapped Tree tree,
+            @JsonUnwrapped WorkMapper.ShootRow.Tree tree,
             @JsonUnwrapped Work work,
             Conditioning conditioning,
             String phaseWords,
             @Nullable String refusal) {
-
-        /** Which tree. */
-        public record Tree(
-                long plantId,
-                String plantCode,
-                @Nullable Long varietyId,
-                @Nullable String varietyName,
-                String speciesKey,
-                String spotName) {}
 
         /** What is pinched, and for what. */
         public record Work(
@@ -123,23 +114,8 @@ public class ShootService implements Undoer {
         }
 
         /** See {@link Work}. */
-        public int shoots() {
-            return work.shoots();
-        }
-
-        /** See {@link Work}. */
         public int sticksExpected() {
             return work.sticksExpected();
-        }
-
-        /** See {@link Work}. */
-        public @Nullable Integer planNo() {
-            return work.planNo();
-        }
-
-        /** See {@link Work}. */
-        public String remark() {
-            return work.remark();
         }
     }
 
@@ -153,13 +129,7 @@ public class ShootService implements Undoer {
                 Conditioning.of(row.pinchedOn(), clock.today(), warmth.healing(row.speciesKey()), rules);
         return new ShootView(
                 row.id(),
-                new ShootView.Tree(
-                        row.plantId(),
-                        row.plantCode(),
-                        row.varietyId(),
-                        row.varietyName(),
-                        row.speciesKey(),
-                        row.spotName()),
+                row.tree(),
                 new ShootView.Work(row.shoots(), row.sticksExpected(), row.planNo(), row.remark()),
                 conditioning,
                 conditioning.phase().words(),
