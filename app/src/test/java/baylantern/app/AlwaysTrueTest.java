@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -34,6 +35,9 @@ class AlwaysTrueTest extends ApiTest {
             "GET /api/calliper", "a device, which measures anew each time",
             "GET /api/exchange/farm.zip", "the tables themselves, with the hour",
             "GET /api/fit/pairings/{id}", "works aside and tells how far it is");
+
+    /** A measure as it is kept, within a sentence. */
+    private static final Pattern RAW = Pattern.compile("\\d (mm|°C|ml)\\b");
 
     /** Ways to ask by sending a form: they write nothing. Those that answer from the farm's facts are compared, see asked. */
     private static final Set<String> ASKS = Set.of(
@@ -73,6 +77,7 @@ class AlwaysTrueTest extends ApiTest {
         plans();
         grafts();
         fit();
+        noReadingSaysMillimetresWhereInchesAreRead();
         health();
         again();
         everythingHadItsTurn();
@@ -258,6 +263,21 @@ class AlwaysTrueTest extends ApiTest {
                 "POST /api/fit/lists/{id}/log",
                 http.post("/api/fit/lists/1/log", Map.of("rows", List.of(1), "makerId", 1, "cover", "FILM")));
         did("DELETE /api/fit/lists/{id}", delete("/api/fit/lists/1"));
+    }
+
+    private void noReadingSaysMillimetresWhereInchesAreRead() {
+        List<String> readings = new ArrayList<>(paths());
+        readings.removeIf(path -> path.matches(".*\\.(csv|ics|json)"));
+        for (String path : readings) {
+            assertThat(http.getIn("inch F floz", path).text()).as(path).doesNotContainPattern(RAW);
+        }
+        asked().forEach((path, form) -> assertThat(
+                        http.postIn("decimal F floz", path, form).text())
+                .as(path)
+                .doesNotContainPattern(RAW));
+        assertThat(http.get("/api/rules").text())
+                .containsPattern("75 to 100 mm")
+                .containsPattern("8 °C");
     }
 
     private void health() {

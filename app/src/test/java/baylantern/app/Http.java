@@ -53,6 +53,11 @@ final class Http {
         return send(json(path).PUT(BodyPublishers.ofString(JSON.writeValueAsString(body))));
     }
 
+    /** Reads as a device that reads in these units. */
+    Answer getIn(String units, String path) {
+        return send(request(path).header("Lantern-Units", units).GET());
+    }
+
     /** Asks as a device that reads in these units. */
     Answer postIn(String units, String path, Object body) {
         return send(

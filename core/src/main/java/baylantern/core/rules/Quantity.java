@@ -15,7 +15,7 @@ public final class Quantity {
     private static final char MARK = '\u2063';
 
     private static final String NUMBER = "([-−]?\\d[\\d.]*)";
-    private static final String BARE = NUMBER + "(?: to " + NUMBER + ")? (mm|°C apart|°C|ml)";
+    private static final String BARE = NUMBER + "(?:( to | of )" + NUMBER + ")? (mm²|mm|°C apart|°C|ml)";
     private static final Pattern MARKED = Pattern.compile(MARK + BARE + MARK);
     private static final Pattern UNMARKED = Pattern.compile(BARE);
 
@@ -57,6 +57,11 @@ public final class Quantity {
         return marked(Plain.number(low) + " to " + Plain.number(high) + (unit.isEmpty() ? "" : " " + unit));
     }
 
+    /** How much of a whole, in mm or mm². */
+    public static String part(double part, double whole, String unit) {
+        return marked(Plain.number(part) + " of " + Plain.number(whole) + " " + unit);
+    }
+
     /** A fixed sentence of ours with its measures marked, for instance "is 0.5 to 500 mm". Never for what was typed. */
     public static String fixed(String sentence) {
         return UNMARKED.matcher(sentence).replaceAll(m -> MARK + m.group() + MARK);
@@ -85,7 +90,8 @@ public final class Quantity {
     }
 
     private static String measure(Matcher found, Units units) {
-        return switch (found.group(3)) {
+        return switch (found.group(4)) {
+            case "mm²" -> span(found, units::areaNumber, units.areaUnit());
             case "mm" -> span(found, units::lengthNumber, units.lengthUnit());
             case "°C" -> span(found, units::warmthNumber, units.warmthUnit());
             case "°C apart" -> span(found, units::warmthApartNumber, units.warmthUnit());
@@ -95,12 +101,13 @@ public final class Quantity {
 
     private static String span(Matcher found, DoubleFunction<String> number, String unit) {
         String low = number.apply(value(found.group(1)));
-        String high = found.group(2);
+        String high = found.group(3);
         if (high == null) {
             return low + " " + unit;
         }
         String most = number.apply(value(high));
-        return (most.equals(low) ? "about " + low : low + " to " + most) + " " + unit;
+        return (most.equals(low) && found.group(2).equals(" to ") ? "about " + low : low + found.group(2) + most) + " "
+                + unit;
     }
 
     private static double value(String written) {

@@ -71,6 +71,20 @@ public record Units(Length length, Warmth warmth, Volume volume) {
         return length == Length.MM ? "mm" : "in";
     }
 
+    /** An area in mm² without its unit. */
+    public String areaNumber(double mm2) {
+        return length == Length.MM
+                ? Plain.number(mm2)
+                : BigDecimal.valueOf(mm2 / (MM_PER_INCH * MM_PER_INCH))
+                        .setScale(3, RoundingMode.HALF_UP)
+                        .toPlainString();
+    }
+
+    /** "mm²" or "in²". */
+    public String areaUnit() {
+        return lengthUnit() + "²";
+    }
+
     /** A temperature in °C without its unit. */
     public String warmthNumber(double celsius) {
         return warmth == Warmth.CELSIUS ? Plain.number(celsius) : whole(celsius * F_PER_C + F_AT_ZERO);

@@ -56,6 +56,8 @@ class QuantityTest {
         assertThat(Quantity.told(Quantity.fixed("is from 0 to 10 °C apart"), inches))
                 .isEqualTo("is from 0 to 18 °F");
         assertThat(Quantity.plain(Quantity.fixed("above 100 mm, in 21 days"))).isEqualTo("above 100 mm, in 21 days");
+        assertThat(Quantity.told(Quantity.part(26, 49, "mm"), inches)).isEqualTo("1 of 1 15/16 in");
+        assertThat(Quantity.told(Quantity.part(322.58, 645.16, "mm²"), inches)).isEqualTo("0.500 of 1.000 in²");
         assertThat(Quantity.of(3, "healing days")).isEqualTo("3 healing days");
         assertThat(Quantity.told("12.7 mm, as the grower wrote it", inches))
                 .isEqualTo("12.7 mm, as the grower wrote it");

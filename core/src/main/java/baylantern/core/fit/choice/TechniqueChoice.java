@@ -19,7 +19,6 @@ import baylantern.core.take.Belief;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -257,12 +256,10 @@ public final class TechniqueChoice {
 
     private List<String> reasons(Technique technique, BenchCase on, Contact contact, Trait trait) {
         List<String> reasons = new ArrayList<>();
-        reasons.add(String.format(
-                Locale.ROOT,
-                "%.0f of %.0f %s meet",
-                contact.met(),
-                contact.whole(),
-                contact.unit().words()));
+        reasons.add(Quantity.part(
+                        Math.rint(contact.met()),
+                        Math.rint(contact.whole()),
+                        contact.unit().words()) + " meet");
         reasons.add(
                 switch (technique.stockTop()) {
                     case REMOVED -> "top removed";
