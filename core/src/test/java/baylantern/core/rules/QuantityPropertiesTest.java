@@ -14,7 +14,7 @@ import net.jqwik.api.constraints.StringLength;
 /** Whatever is measured, and whatever stands around it. */
 class QuantityPropertiesTest {
 
-    private static final Pattern INCHES = Pattern.compile("(?:(\\d+) ?)?(?:(\\d+)/(\\d+))? in");
+    private static final Pattern INCHES = Pattern.compile("(?:(\\d+) )?(?:(\\d+)/(\\d+) )?in");
 
     /** Read back, a fraction lies within half a sixteenth of the truth, and is reduced. */
     @Property(tries = 300)
