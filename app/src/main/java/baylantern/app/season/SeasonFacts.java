@@ -1,6 +1,8 @@
 package baylantern.app.season;
 
 import baylantern.app.platform.Fact;
+import java.util.Arrays;
+import java.util.stream.Stream;
 
 /** The facts that warmth, flushes and windows rest on. */
 final class SeasonFacts {
@@ -23,6 +25,10 @@ final class SeasonFacts {
         Fact.SPOTS,
         Fact.VARIETIES
     };
+
+    /** Both, with what was pinched. */
+    static final Fact[] WINDOWS =
+            Stream.concat(Arrays.stream(ALL), Stream.of(Fact.SHOOTS)).toArray(Fact[]::new);
 
     private SeasonFacts() {}
 }

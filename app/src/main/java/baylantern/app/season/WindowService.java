@@ -16,6 +16,7 @@ import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.season.window.GraftSky;
 import baylantern.core.season.window.Growth;
+import baylantern.core.season.window.Pinched;
 import baylantern.core.season.window.Standing;
 import baylantern.core.season.window.WindowFinder;
 import java.time.LocalDate;
@@ -28,6 +29,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 
 /** Windows of every pairing of watched stocks and watched wood. */
@@ -43,6 +45,7 @@ public class WindowService {
     private final PlaceService places;
     private final Rulebook rules;
     private final FarmClock clock;
+    private final ObjectProvider<PinchedWood> pinched;
     private final DerivedEach<String, GraftSky> skies;
     private final DerivedEach<Pair, WindowFinder.Found> found;
 
@@ -53,6 +56,7 @@ public class WindowService {
             PlaceService places,
             Rulebook rules,
             FarmClock clock,
+            ObjectProvider<PinchedWood> pinched,
             Changes changes) {
         this.flush = flush;
         this.weather = weather;
@@ -60,8 +64,9 @@ public class WindowService {
         this.places = places;
         this.rules = rules;
         this.clock = clock;
+        this.pinched = pinched;
         this.skies = changes.deriveEach(this::sky, SeasonFacts.SKY);
-        this.found = changes.deriveEachFrom(this::inputs, this::reckon, SeasonFacts.ALL);
+        this.found = changes.deriveEachFrom(this::inputs, this::reckon, SeasonFacts.WINDOWS);
     }
 
     /** Stocks of one species at one place, wood of one variety, and whether the bark must slip. */
@@ -115,6 +120,7 @@ public class WindowService {
             String spot,
             Optional<FlushService.OfSpecies> stocks,
             Optional<FlushService.OfSpecies> wood,
+            List<Pinched> pinched,
             GraftSky sky,
             HealingClock healing) {}
 
@@ -125,6 +131,7 @@ public class WindowService {
                 spotName(pair.spotId()),
                 flush.species(pair.stockSpecies()),
                 flush.species(variety.speciesKey()),
+                pinched(variety),
                 skies.get(pair.stockSpecies()),
                 warmth.healing(variety.speciesKey()));
     }
@@ -157,7 +164,7 @@ public class WindowService {
                 .filter(w -> w.plant().speciesKey().equals(pair.stockSpecies()))
                 .filter(w -> w.plant().kind() != PlantKind.MOTHER_TREE)
                 .toList();
-        return growth(spotName(pair.spotId()) + " stocks", own);
+        return growth(spotName(pair.spotId()) + " stocks", own, List.of());
     }
 
     private String spotName(long id) {
@@ -172,10 +179,16 @@ public class WindowService {
         List<FlushService.Watched> own = flush.watched().stream()
                 .filter(w -> Objects.equals(w.plant().varietyId(), variety.id()))
                 .toList();
-        return growth(variety.name(), own);
+        return growth(variety.name(), own, pinched(variety));
     }
 
-    private Growth growth(String name, List<FlushService.Watched> own) {
+    private List<Pinched> pinched(Variety variety) {
+        return pinched.stream()
+                .flatMap(kept -> kept.ofVariety(variety.id()).stream())
+                .toList();
+    }
+
+    private Growth growth(String name, List<FlushService.Watched> own, List<Pinched> pinchedShoots) {
         int every = Math.max(1, (own.size() + MOST_IN_GROUP - 1) / MOST_IN_GROUP);
         List<Outlook> outlooks = new ArrayList<>();
         for (int i = 0; i < own.size(); i += every) {
@@ -187,7 +200,7 @@ public class WindowService {
                 .map(NoteRow::onDay)
                 .sorted()
                 .toList();
-        return new Growth(name, List.copyOf(outlooks), floweringUntil(own), flowered);
+        return new Growth(name, List.copyOf(outlooks), floweringUntil(own), flowered, pinchedShoots);
     }
 
     // In flower counts until it fades, unless it was seen without since.

@@ -8,9 +8,11 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
+import baylantern.app.season.PinchedWood;
 import baylantern.app.season.WarmthService;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.season.window.Pinched;
 import baylantern.core.wood.Conditioning;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.constraints.DecimalMax;
@@ -19,13 +21,14 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Pinched shoots on their way to being sticks. */
 @Service
-public class ShootService implements Undoer {
+public class ShootService implements Undoer, PinchedWood {
 
     private final WorkMapper mapper;
     private final PlantService plants;
@@ -134,6 +137,18 @@ public class ShootService implements Undoer {
                 conditioning,
                 conditioning.phase().words(),
                 lineage.refusal(Node.plant(row.plantId()), row.plantCode()));
+    }
+
+    @Override
+    public List<Pinched> ofVariety(long varietyId) {
+        return mapper.shoots().stream()
+                .filter(row -> Objects.equals(row.varietyId(), varietyId))
+                .map(row -> {
+                    Conditioning stands =
+                            Conditioning.of(row.pinchedOn(), clock.today(), warmth.healing(row.speciesKey()), rules);
+                    return new Pinched(row.pinchedOn(), stands.earliest(), stands.latest(), row.shoots());
+                })
+                .toList();
     }
 
     /** Writes down shoots as pinched. */

@@ -28,6 +28,7 @@ final class OffsetSearch {
         for (double at = COARSE_MM; at <= reach; at += COARSE_MM) {
             tries.add(at);
         }
+        double centred = most;
         for (double tried : tries) {
             for (int side : wrap.sides()) {
                 double at = clamp(side * tried, reach);
@@ -38,22 +39,33 @@ final class OffsetSearch {
                 }
             }
         }
-        return refined(model, joint, best, most);
+        // Stems of nearly one size meet best just beside the middle, on a peak narrower than the coarse steps.
+        Peak first = climbed(model, joint, new Peak(best, most));
+        Peak other = best == 0 ? first : climbed(model, joint, new Peak(0, centred));
+        return middle(model, joint, other.met() > first.met() + SAME ? other : first);
     }
 
-    // Climbs in small steps, then goes to the middle of the stretch that is as good.
-    private static double refined(ContactModel model, Joint joint, double start, double startMet) {
-        double best = start;
-        double most = startMet;
-        for (double at = start - COARSE_MM; at <= start + COARSE_MM; at += FINE_MM) {
-            double met = met(model, joint, at);
-            if (met > most + SAME) {
-                most = met;
-                best = at;
+    private record Peak(double at, double met) {}
+
+    // Climbs in small steps, then in ever smaller ones.
+    private static Peak climbed(ContactModel model, Joint joint, Peak start) {
+        Peak best = start;
+        for (double step = FINE_MM, span = COARSE_MM; step > FINE_MM / 20; span = step, step /= 5) {
+            double from = best.at();
+            for (double at = from - span; at <= from + span; at += step) {
+                double met = met(model, joint, at);
+                if (met > best.met() + SAME) {
+                    best = new Peak(at, met);
+                }
             }
         }
-        double left = plateau(model, joint, best, most, -FINE_MM);
-        double right = plateau(model, joint, best, most, FINE_MM);
+        return best;
+    }
+
+    // The middle of the stretch that is as good.
+    private static double middle(ContactModel model, Joint joint, Peak peak) {
+        double left = plateau(model, joint, peak.at(), peak.met(), -FINE_MM);
+        double right = plateau(model, joint, peak.at(), peak.met(), FINE_MM);
         return (left + right) / 2;
     }
 

@@ -13,9 +13,25 @@ import org.jspecify.annotations.Nullable;
  * @param name as a grower says it, for instance "Shade House stocks"
  * @param floweringUntil in flower up to this day, null where it is not
  * @param flowersLikely days on which it flowered in other years, for a warning
+ * @param pinched shoots that were pinched and have not been cut
  */
 public record Growth(
-        String name, List<Outlook> outlooks, @Nullable LocalDate floweringUntil, List<LocalDate> flowersLikely) {
+        String name,
+        List<Outlook> outlooks,
+        @Nullable LocalDate floweringUntil,
+        List<LocalDate> flowersLikely,
+        List<Pinched> pinched) {
+
+    /** Nothing pinched. */
+    public Growth(
+            String name, List<Outlook> outlooks, @Nullable LocalDate floweringUntil, List<LocalDate> flowersLikely) {
+        this(name, outlooks, floweringUntil, flowersLikely, List.of());
+    }
+
+    /** Pinched shoots that serve on a day. */
+    public List<Pinched> pinchedReady(LocalDate day) {
+        return pinched.stream().filter(shoots -> shoots.ready(day)).toList();
+    }
 
     /** True where nothing of them is watched, so that nothing can be said. */
     public boolean unwatched() {

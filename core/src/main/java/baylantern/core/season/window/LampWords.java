@@ -7,8 +7,11 @@ import baylantern.core.rules.Quantity;
 import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.warmth.Hazard;
 import baylantern.core.season.weather.WeatherDay;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 /** Reads the three wicks of today in words, with the figures they rest on. */
 final class LampWords {
@@ -54,7 +57,16 @@ final class LampWords {
         }
         Outlook.Likely now = wood.likeliest(0);
         String stands = wood.name() + " is most likely " + now.stage().words() + " (" + percent(now.share()) + "); ";
-        return stands + want(now.stage());
+        return stands
+                + (today.wood() >= rules.value(FigureName.LIT_FROM) ? done(wood, today.day()) : "")
+                + want(now.stage());
+    }
+
+    private static String done(Growth wood, LocalDate day) {
+        return wood.pinchedReady(day).stream()
+                .map(shoots -> shoots.shoots() + (shoots.shoots() == 1 ? " shoot" : " shoots") + " pinched "
+                        + ChronoUnit.DAYS.between(shoots.on(), day) + " days ago should swell now; ")
+                .collect(Collectors.joining());
     }
 
     private String want(BudStage stage) {

@@ -13,7 +13,7 @@ import java.time.LocalDate;
  * @param score stock × wood × healing × risk, to rank days
  * @param litShare share of the runs in which all three wicks are lit
  * @param lit true where all three wicks are lit in the mean
- * @param pinched true where the wood is ready only if its tips are pinched in time
+ * @param pinched true where the wood is ready only if tips that are not pinched yet are pinched in time
  */
 public record WindowDay(
         LocalDate day,

@@ -66,7 +66,9 @@ public final class WindowFinder {
         int runs = sky.years().runs();
         boolean blocked = wood.flowering(day) || stock.unwatched() || wood.unwatched();
         boolean natural = lit(unpinched(wood, t));
-        Map<BudStage, Double> woodScores = t >= pinchDays ? pinchedScores : woodRule.ready();
+        // What was pinched serves from its own day on; what is not pinched yet could be, today.
+        boolean done = !wood.pinchedReady(day).isEmpty();
+        Map<BudStage, Double> woodScores = done || t >= pinchDays ? pinchedScores : woodRule.ready();
         double[] sums = new double[6];
         int litRuns = 0;
         for (int run = 0; run < runs; run++) {
@@ -90,7 +92,16 @@ public final class WindowFinder {
         boolean allLit = lit(sums[0]) && lit(sums[1]) && lit(sums[4]);
         double share = litRuns / (double) runs;
         return new WindowDay(
-                day, sums[0], sums[1], sums[2], sums[3], sums[4], sums[5], share, allLit, !natural && lit(sums[1]));
+                day,
+                sums[0],
+                sums[1],
+                sums[2],
+                sums[3],
+                sums[4],
+                sums[5],
+                share,
+                allLit,
+                !natural && !done && lit(sums[1]));
     }
 
     private static void add(double[] sums, double... parts) {

@@ -1,6 +1,7 @@
 package baylantern.core.season.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import baylantern.core.rules.BudStage;
@@ -122,6 +123,33 @@ class WindowTest {
         WindowDay later = found.days().get(16);
         assertThat(later.pinched()).isTrue();
         assertThat(later.wood()).isGreaterThan(found.days().get(0).wood());
+    }
+
+    /** Pinched on its day, the wood serves on its days, from wherever one looks: they do not recede as days pass. */
+    @Test
+    void whatWasPinchedServesFromItsOwnDayOn() {
+        LocalDate from = LocalDate.of(2026, 5, 18);
+        Pinched shoots = new Pinched(LocalDate.of(2026, 5, 9), from, from.plusDays(6), 20);
+        for (int passed = 0; passed < 11; passed++) {
+            Setting on = new Setting(31.4, LocalDate.of(2026, 5, 14).plusDays(passed));
+            Growth wood = new Growth("Ternlight", List.of(on.at(BudStage.M)), null, List.of(), List.of(shoots));
+            WindowFinder.Found found = on.find(growth("Kiln stocks", null, on.at(BudStage.S)), wood, Technique.Bark.NO);
+            for (WindowDay day : found.days().subList(0, 12)) {
+                if (shoots.ready(day.day())) {
+                    assertThat(day.wood())
+                            .as("%s seen on %s", day.day(), on.today)
+                            .isGreaterThan(0.6);
+                    assertThat(day.pinched()).as("a pinch still to be done").isFalse();
+                }
+            }
+            boolean serves = shoots.ready(on.today);
+            assertThat(found.lamp().wood().level()).isEqualTo(serves ? Wick.Level.LIT : Wick.Level.LOW);
+            assertThat(found.lamp().wood().words().contains("20 shoots pinched"))
+                    .as(found.lamp().wood().words())
+                    .isEqualTo(serves);
+        }
+        assertThatThrownBy(() -> new Pinched(from, from.minusDays(1), from, 3))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
