@@ -129,28 +129,13 @@ public record Graft(
     }
 
     /** See {@link On}. */
-    public long stemId() {
-        return on.stemId();
-    }
-
-    /** See {@link On}. */
     public String stemLabel() {
         return on.stemLabel();
     }
 
     /** See {@link On}. */
-    public long plantId() {
-        return on.plantId();
-    }
-
-    /** See {@link On}. */
     public String plantCode() {
         return on.plantCode();
-    }
-
-    /** See {@link On}. */
-    public long spotId() {
-        return on.spotId();
     }
 
     /** See {@link On}. */

@@ -93,33 +93,13 @@ public class DayService implements Undoer, WoodNeed {
                 String speciesKey, long varietyId, String varietyName, String techniqueKey, String techniqueName) {}
 
         /** See {@link Where}. */
-        public long spotId() {
-            return where.spotId();
-        }
-
-        /** See {@link Where}. */
         public String spotName() {
             return where.spotName();
         }
 
         /** See {@link What}. */
-        public String speciesKey() {
-            return what.speciesKey();
-        }
-
-        /** See {@link What}. */
-        public long varietyId() {
-            return what.varietyId();
-        }
-
-        /** See {@link What}. */
         public String varietyName() {
             return what.varietyName();
-        }
-
-        /** See {@link What}. */
-        public String techniqueKey() {
-            return what.techniqueKey();
         }
     }
 

@@ -76,41 +76,6 @@ class NotebookController {
         record Counts(
                 int rowsRead, int graftsFound, int refusedRows, Map<NotebookReport.Reason, Integer> refusedByReason) {}
 
-        /** See {@link Form}. */
-        public String encoding() {
-            return form.encoding();
-        }
-
-        /** See {@link Form}. */
-        public String delimiter() {
-            return form.delimiter();
-        }
-
-        /** See {@link Form}. */
-        public List<NotebookReport.Column> columns() {
-            return form.columns();
-        }
-
-        /** See {@link Form}. */
-        public boolean dayFirst() {
-            return form.dayFirst();
-        }
-
-        /** See {@link Form}. */
-        public boolean dateOrderSure() {
-            return form.dateOrderSure();
-        }
-
-        /** See {@link Form}. */
-        public String dateOrderWhy() {
-            return form.dateOrderWhy();
-        }
-
-        /** See {@link Form}. */
-        public boolean bareInches() {
-            return form.bareInches();
-        }
-
         static Preview of(String id, NotebookReport r) {
             return new Preview(
                     id,

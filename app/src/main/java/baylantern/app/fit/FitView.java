@@ -54,31 +54,6 @@ record FitView(
     /** The stem as seen, and what to mind. */
     record Told(List<StemPoint> outline, List<Finding> mind) {}
 
-    /** See {@link Sizes}. */
-    public double stockMm() {
-        return sizes.stockMm();
-    }
-
-    /** See {@link Sizes}. */
-    public double stockBarkMm() {
-        return sizes.stockBarkMm();
-    }
-
-    /** See {@link Sizes}. */
-    public double scionMm() {
-        return sizes.scionMm();
-    }
-
-    /** See {@link Sizes}. */
-    public double scionBarkMm() {
-        return sizes.scionBarkMm();
-    }
-
-    /** See {@link Sizes}. */
-    public double ratio() {
-        return sizes.ratio();
-    }
-
     /** See {@link Drawn}. */
     public List<CutStep> cuts() {
         return drawn.cuts();

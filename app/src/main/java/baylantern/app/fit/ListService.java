@@ -128,11 +128,6 @@ class ListService implements Undoer {
         }
 
         /** See {@link Pieces}. */
-        public @Nullable String lotCode() {
-            return pieces.lotCode();
-        }
-
-        /** See {@link Pieces}. */
         public @Nullable Long stemId() {
             return pieces.stemId();
         }

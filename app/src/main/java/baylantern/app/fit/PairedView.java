@@ -32,25 +32,5 @@ record PairedView(List<OnePair> pairs, List<Spare.Advice> spareSticks, List<Spar
 
         /** The technique. */
         record How(String techniqueKey, String techniqueName) {}
-
-        /** See {@link Pieces}. */
-        public String stemId() {
-            return pieces.stemId();
-        }
-
-        /** See {@link Sizes}. */
-        public double scionMm() {
-            return sizes.scionMm();
-        }
-
-        /** See {@link Sizes}. */
-        public double stockMm() {
-            return sizes.stockMm();
-        }
-
-        /** See {@link How}. */
-        public String techniqueKey() {
-            return how.techniqueKey();
-        }
     }
 }

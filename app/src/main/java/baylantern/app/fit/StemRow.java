@@ -56,11 +56,6 @@ record StemRow(
     }
 
     /** See {@link Stem}. */
-    public long plantId() {
-        return stem.plantId();
-    }
-
-    /** See {@link Stem}. */
     public String label() {
         return stem.label();
     }

@@ -72,11 +72,6 @@ class FrameController {
 
         /** How much there is. */
         record Counts(int spots, int varieties, int plants, int grafts, int lots, int held) {}
-
-        /** See {@link Counts}. */
-        public int grafts() {
-            return counts.grafts();
-        }
     }
 
     @GetMapping("/farm")

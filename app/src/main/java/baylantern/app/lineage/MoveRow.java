@@ -55,11 +55,6 @@ public record MoveRow(
         return who.plantId();
     }
 
-    /** See {@link Who}. */
-    public @Nullable String plantCode() {
-        return who.plantCode();
-    }
-
     /** See {@link From}. */
     public @Nullable Long fromSpotId() {
         return from.fromSpotId();

@@ -85,26 +85,6 @@ public class SourceService implements Undoer {
         public String name() {
             return who.name();
         }
-
-        /** See {@link Who}. */
-        public SourceKind kind() {
-            return who.kind();
-        }
-
-        /** See {@link Variety}. */
-        public @Nullable Long varietyId() {
-            return variety.varietyId();
-        }
-
-        /** See {@link Variety}. */
-        public @Nullable String varietyName() {
-            return variety.varietyName();
-        }
-
-        /** See {@link Variety}. */
-        public @Nullable String speciesKey() {
-            return variety.speciesKey();
-        }
     }
 
     /** Mother and field trees, then sources outside. */

@@ -72,36 +72,6 @@ class FlushController {
                 long spotId,
                 String spotName,
                 boolean mother) {}
-
-        /** See {@link Tree}. */
-        public long plantId() {
-            return tree.plantId();
-        }
-
-        /** See {@link Tree}. */
-        public String code() {
-            return tree.code();
-        }
-
-        /** See {@link Tree}. */
-        public String speciesKey() {
-            return tree.speciesKey();
-        }
-
-        /** See {@link Tree}. */
-        public @Nullable String varietyName() {
-            return tree.varietyName();
-        }
-
-        /** See {@link Tree}. */
-        public long spotId() {
-            return tree.spotId();
-        }
-
-        /** See {@link Tree}. */
-        public String spotName() {
-            return tree.spotName();
-        }
     }
 
     /** All lanes in walking order. */

@@ -97,16 +97,6 @@ public record LotView(
         return of.varietyName();
     }
 
-    /** See {@link Of}. */
-    public String speciesKey() {
-        return of.speciesKey();
-    }
-
-    /** See {@link Of}. */
-    public @Nullable String fromName() {
-        return of.fromName();
-    }
-
     /** See {@link Cut}. */
     public LocalDate cutOn() {
         return cut.cutOn();
@@ -117,34 +107,9 @@ public record LotView(
         return cut.ageDays();
     }
 
-    /** See {@link Cut}. */
-    public @Nullable String cutByName() {
-        return cut.cutByName();
-    }
-
-    /** See {@link Cut}. */
-    public @Nullable LocalDate receivedOn() {
-        return cut.receivedOn();
-    }
-
-    /** See {@link Count}. */
-    public int sticksIn() {
-        return count.sticksIn();
-    }
-
     /** See {@link Count}. */
     public int sticksLeft() {
         return count.sticksLeft();
-    }
-
-    /** See {@link Count}. */
-    public int budsPerStick() {
-        return count.budsPerStick();
-    }
-
-    /** See {@link Count}. */
-    public int budsLeft() {
-        return count.budsLeft();
     }
 
     /** See {@link Kept}. */
@@ -190,20 +155,5 @@ public record LotView(
     /** See {@link Standing}. */
     public KeepSpan keepSpan() {
         return standing.keepSpan();
-    }
-
-    /** See {@link Book}. */
-    public boolean archived() {
-        return book.archived();
-    }
-
-    /** See {@link Book}. */
-    public String notes() {
-        return book.notes();
-    }
-
-    /** See {@link Book}. */
-    public int version() {
-        return book.version();
     }
 }

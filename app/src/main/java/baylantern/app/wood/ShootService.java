@@ -87,11 +87,6 @@ public class ShootService implements Undoer, PinchedWood {
                 int shoots, int sticksExpected, @Nullable Integer planNo, String remark) {}
 
         /** See {@link Tree}. */
-        public long plantId() {
-            return tree.plantId();
-        }
-
-        /** See {@link Tree}. */
         public String plantCode() {
             return tree.plantCode();
         }
@@ -99,21 +94,6 @@ public class ShootService implements Undoer, PinchedWood {
         /** See {@link Tree}. */
         public @Nullable Long varietyId() {
             return tree.varietyId();
-        }
-
-        /** See {@link Tree}. */
-        public @Nullable String varietyName() {
-            return tree.varietyName();
-        }
-
-        /** See {@link Tree}. */
-        public String speciesKey() {
-            return tree.speciesKey();
-        }
-
-        /** See {@link Tree}. */
-        public String spotName() {
-            return tree.spotName();
         }
 
         /** See {@link Work}. */

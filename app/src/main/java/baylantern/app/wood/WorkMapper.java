@@ -103,18 +103,8 @@ interface WorkMapper {
         }
 
         /** See {@link Tree}. */
-        public @Nullable String varietyName() {
-            return tree.varietyName();
-        }
-
-        /** See {@link Tree}. */
         public String speciesKey() {
             return tree.speciesKey();
-        }
-
-        /** See {@link Tree}. */
-        public String spotName() {
-            return tree.spotName();
         }
     }
 

@@ -70,11 +70,6 @@ public record BenchCase(
         return hand.skill();
     }
 
-    /** See {@link Hand}. */
-    public int buds() {
-        return hand.buds();
-    }
-
     /** Whether the bark lifts. */
     public enum Slips {
         YES,
