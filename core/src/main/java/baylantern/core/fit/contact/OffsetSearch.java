@@ -9,6 +9,7 @@ final class OffsetSearch {
 
     private static final double COARSE_MM = 0.2;
     private static final double FINE_MM = 0.02;
+    private static final double NEARLY_ONE_MM = 0.5;
     private static final double SLIP_STEP_MM = 0.1;
     private static final int HALVINGS = 12;
     private static final double SAME = 1e-6;
@@ -39,9 +40,12 @@ final class OffsetSearch {
                 }
             }
         }
-        // Stems of nearly one size meet best just beside the middle, on a peak narrower than the coarse steps.
         Peak first = climbed(model, joint, new Peak(best, most));
-        Peak other = best == 0 ? first : climbed(model, joint, new Peak(0, centred));
+        if (best == 0 || Math.abs(joint.bigC() - joint.c()) > NEARLY_ONE_MM) {
+            return middle(model, joint, first);
+        }
+        // Stems of nearly one size meet best just beside the middle, on a peak narrower than the coarse steps.
+        Peak other = climbed(model, joint, new Peak(0, centred));
         return middle(model, joint, other.met() > first.met() + SAME ? other : first);
     }
 
@@ -50,7 +54,7 @@ final class OffsetSearch {
     // Climbs in small steps, then in ever smaller ones.
     private static Peak climbed(ContactModel model, Joint joint, Peak start) {
         Peak best = start;
-        for (double step = FINE_MM, span = COARSE_MM; step > FINE_MM / 20; span = step, step /= 5) {
+        for (double step = FINE_MM, span = COARSE_MM; step > FINE_MM / 10; span = step, step /= 5) {
             double from = best.at();
             for (double at = from - span; at <= from + span; at += step) {
                 double met = met(model, joint, at);
