@@ -13,7 +13,14 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 
 /** The whole application over HTTP on a real database file. Each test begins with an empty farm. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {
+            "springdoc.api-docs.path=/api/openapi.json",
+            "springdoc.default-produces-media-type=application/json",
+            "springdoc.default-consumes-media-type=application/json",
+            "springdoc.writer-with-order-by-keys=true"
+        })
 abstract class ApiTest {
 
     private static final Path DATA = folder();

@@ -19,7 +19,7 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 
-@AnalyzeClasses(packages = "baylantern.app", importOptions = ImportOption.DoNotIncludeTests.class)
+@AnalyzeClasses(packages = "baylantern", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
 
     @ArchTest

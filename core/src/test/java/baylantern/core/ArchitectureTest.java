@@ -1,16 +1,11 @@
 package baylantern.core;
 
-import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
-import com.tngtech.archunit.base.DescribedPredicate;
-import com.tngtech.archunit.core.domain.JavaClass;
-import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
-import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
 
 @AnalyzeClasses(packages = "baylantern.core", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -38,16 +33,4 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule featuresDoNotGoInCircles =
             slices().matching("baylantern.core.(*)..").should().beFreeOfCycles();
-
-    /** Nobody keeps more than ten parts in order apart. */
-    @ArchTest
-    static final ArchRule recordsHaveTenPartsAtMost = classes()
-            .that()
-            .areRecords()
-            .should(ArchCondition.from(DescribedPredicate.describe(
-                    "have ten parts at most",
-                    (JavaClass type) -> type.getFields().stream()
-                                    .filter(field -> !field.getModifiers().contains(JavaModifier.STATIC))
-                                    .count()
-                            <= 10)));
 }
