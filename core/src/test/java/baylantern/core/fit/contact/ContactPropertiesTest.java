@@ -102,7 +102,9 @@ class ContactPropertiesTest {
                 BENCH.laidWell(laid.key(), laid.joint().stock(), laid.joint().scion());
         double met = laid.model().contact(well).met();
         Joint best = well.at(well.placing().offset(OffsetSearch.best(laid.model(), well, Wrap.CLOCKWISE)));
-        assertThat(met).isLessThanOrEqualTo(laid.model().contact(best).met() + 1e-6);
+        // Both climb in steps of hundredths of a millimetre, so that they may stop beside each other.
+        Contact at = laid.model().contact(best);
+        assertThat(met).isLessThanOrEqualTo(at.met() + 1e-3 * at.whole());
     }
 
     @Property(tries = 120)
