@@ -1,12 +1,15 @@
 package baylantern.app.platform;
 
 import org.springframework.beans.factory.config.ConfigurableListableBeanFactory;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Makes what nobody has asked for yet once the farm is open, so that the first visit to a station need not wait for it. */
+/** Makes what nobody has asked for yet once the farm is open, so that the first visit to a station need not wait for it. A
+ * farm that is opened for an import alone closes again at once and has no visitors. */
 @Component
+@ConditionalOnWebApplication
 class RestOfTheHouse {
 
     private final ConfigurableListableBeanFactory beans;
