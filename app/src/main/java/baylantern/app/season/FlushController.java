@@ -5,17 +5,22 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
-import baylantern.core.season.flush.Backtest;
 import baylantern.core.season.flush.DayRange;
 import baylantern.core.season.flush.Interval;
 import baylantern.core.season.flush.Lane;
 import baylantern.core.season.flush.Rhythm;
+import baylantern.core.season.foresight.GoesBy;
+import baylantern.core.season.hindcast.Hindcast;
+import baylantern.core.season.hindcast.Kept;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,6 +35,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/flush")
 class FlushController {
+
+    private static final int NEAR_DAYS = 30;
+    private static final int MOST_LOOKS = 5;
 
     private final FlushService flush;
     private final WatchService watch;
@@ -118,7 +126,8 @@ class FlushController {
             List<NoteRow> history,
             @JsonUnwrapped Rhythm rhythm,
             @JsonUnwrapped Left left,
-            @JsonUnwrapped Tests tests) {
+            @JsonUnwrapped Tests tests,
+            @Nullable Learning learning) {
 
         /** From swell to swell. */
         record Rhythm(List<Cycle> cycles, int ownCycles, int farmCycles) {}
@@ -127,7 +136,18 @@ class FlushController {
         record Left(double degreeDays, double degreeDaysLow, double degreeDaysHigh, boolean fromStageAlone) {}
 
         /** How such forecasts would have done. */
-        record Tests(Backtest.Result farmTest, Backtest.Result plantTest) {}
+        record Tests(Kept farmTest, Kept plantTest) {}
+
+        /**
+         * What the tree goes by.
+         *
+         * @param goesBy in a sentence
+         * @param near the chance of the next swell on each of the coming days, 0 to 1
+         */
+        record Learning(String goesBy, List<GoesBy.Part> accounts, List<Past> told, double[] near) {}
+
+        /** A range told on a past look, and the day it came. */
+        record Past(LocalDate on, LocalDate low, LocalDate mid, LocalDate high, LocalDate came) {}
     }
 
     @GetMapping("/plants/{code}")
@@ -158,8 +178,34 @@ class FlushController {
                                 .map(o -> o.fromStageAlone())
                                 .orElse(false)),
                 new PlantSheet.Tests(
-                        flush.backtest(plant.speciesKey(), Optional.empty()),
-                        flush.backtest(plant.speciesKey(), Optional.of(plant.id()))));
+                        flush.kept(plant.speciesKey(), Optional.empty()),
+                        flush.kept(plant.speciesKey(), Optional.of(plant.id()))),
+                watched.flatMap(this::learning).orElse(null));
+    }
+
+    private Optional<PlantSheet.Learning> learning(FlushService.Watched w) {
+        return flush.species(w.plant().speciesKey())
+                .map(FlushService.OfSpecies::learned)
+                .map(learned -> {
+                    var weights = learned.lessons().weights(w.plant().id());
+                    return new PlantSheet.Learning(
+                            GoesBy.words(weights),
+                            GoesBy.parts(weights),
+                            learned.told(w.plant().id()).stream()
+                                    .map(FlushController::past)
+                                    .toList(),
+                            w.outlook().map(outlook -> outlook.near(NEAR_DAYS)).orElse(new double[0]));
+                });
+    }
+
+    private static PlantSheet.Past past(Hindcast.Told told) {
+        LocalDate on = LocalDate.ofEpochDay(told.day());
+        return new PlantSheet.Past(
+                on,
+                on.plusDays(Math.round(told.low())),
+                on.plusDays(Math.round(told.mid())),
+                on.plusDays(Math.round(told.high())),
+                on.plusDays(Math.round(told.came())));
     }
 
     private List<Cycle> cycles(FlushService.Watched w) {
@@ -173,14 +219,41 @@ class FlushController {
     }
 
     /** How well the farm's forecasts of a species would have done. */
-    record Tested(String speciesKey, Backtest.Result result) {}
+    record Tested(String speciesKey, Kept result) {}
 
     @GetMapping("/tests")
     List<Tested> tests() {
         return flush.watched().stream()
                 .map(w -> w.plant().speciesKey())
                 .distinct()
-                .map(key -> new Tested(key, flush.backtest(key, Optional.empty())))
+                .map(key -> new Tested(key, flush.kept(key, Optional.empty())))
+                .toList();
+    }
+
+    /**
+     * A look that would tell most for its minutes.
+     *
+     * @param on when
+     * @param spreadDays how far off the next swell may be now
+     * @param afterDays and how far after the look
+     */
+    record NextLook(String code, String spotName, LocalDate on, double spreadDays, double afterDays, double minutes) {}
+
+    @GetMapping("/look-next")
+    List<NextLook> lookNext() {
+        Map<Long, Plant> byId =
+                flush.watched().stream().collect(Collectors.toMap(w -> w.plant().id(), FlushService.Watched::plant));
+        return flush.lookNext(MOST_LOOKS).stream()
+                .map(look -> {
+                    Plant plant = Known.in(byId, look.plant());
+                    return new NextLook(
+                            plant.code(),
+                            plant.spotName(),
+                            clock.today().plusDays(look.ahead()),
+                            look.spreadDays(),
+                            look.afterDays(),
+                            look.minutes());
+                })
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package baylantern.app.season;
 
+import baylantern.app.place.PlaceService;
 import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
 import baylantern.app.platform.Changes;
@@ -11,9 +12,9 @@ import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
-import baylantern.core.season.flush.Backtest;
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Skies;
 import baylantern.core.season.flush.BudWarmth;
-import baylantern.core.season.flush.FlushForecaster;
 import baylantern.core.season.flush.Interval;
 import baylantern.core.season.flush.Intervals;
 import baylantern.core.season.flush.Lane;
@@ -21,13 +22,18 @@ import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.flush.Rhythm;
 import baylantern.core.season.flush.RhythmModel;
 import baylantern.core.season.flush.Swell;
-import baylantern.core.season.flush.Swells;
 import baylantern.core.season.flush.WarmthRuns;
 import baylantern.core.season.flush.Wave;
+import baylantern.core.season.foresight.Foresight;
+import baylantern.core.season.foresight.Learned;
+import baylantern.core.season.foresight.LookNext;
+import baylantern.core.season.hindcast.Kept;
 import baylantern.core.season.warmth.DailySums;
+import baylantern.core.season.weather.Weather;
 import baylantern.core.season.weather.WeatherYears;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,6 +41,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -45,17 +52,18 @@ public class FlushService {
     private static final int DAYS_AHEAD = 760;
     private static final int BACK_YEARS = 10;
     private static final long SEED = 20_260_514L;
-    private static final int MOST_TESTED = 800;
+    private static final int LINES = 8;
+    private static final int MEMORY_DAYS = 120;
 
     private final WeatherService weather;
     private final WarmthService warmth;
     private final WatchService watch;
     private final PlantService plants;
+    private final PlaceService places;
     private final Rulebook rules;
     private final FarmClock clock;
     private final Derived<WeatherYears> years;
     private final Derived<Farm> farm;
-    private final DerivedEach<String, Backtest> tests;
     private final DerivedEach<Span, List<SpeciesWave>> waves;
 
     FlushService(
@@ -63,6 +71,7 @@ public class FlushService {
             WarmthService warmth,
             WatchService watch,
             PlantService plants,
+            PlaceService places,
             Rulebook rules,
             FarmClock clock,
             Changes changes) {
@@ -70,11 +79,11 @@ public class FlushService {
         this.warmth = warmth;
         this.watch = watch;
         this.plants = plants;
+        this.places = places;
         this.rules = rules;
         this.clock = clock;
         this.years = changes.derive(this::draw, SeasonFacts.SKY);
         this.farm = changes.renew((before, since) -> reckon(before), SeasonFacts.ALL);
-        this.tests = changes.deriveEach(this::test, SeasonFacts.SKY);
         this.waves = changes.deriveEach(this::swelling, SeasonFacts.ALL);
     }
 
@@ -106,16 +115,37 @@ public class FlushService {
     /** What the forecasts of a species are reckoned from; as long as it stays equal, so do they. */
     private record Inputs(List<Plant> plants, List<PlantNotes> notes, DailySums sums, WeatherYears years) {}
 
+    /**
+     * What is learned from: looks up to the last evening of the month before, so that a note of today moves the tree it
+     * is of and no other.
+     */
+    private record Lore(LocalDate until, List<List<NoteRow>> notes, DailySums sums) {}
+
     /** All watched plants of one species; who holds the same one holds the same forecasts. */
     static final class OfSpecies {
         private final Inputs inputs;
+        private final Lore lore;
+        private final Learned learned;
         private final RhythmModel model;
         private final List<Watched> watched;
 
-        private OfSpecies(Inputs inputs, RhythmModel model, List<Watched> watched) {
+        private OfSpecies(Inputs inputs, Lore lore, Learned learned, RhythmModel model, List<Watched> watched) {
             this.inputs = inputs;
+            this.lore = lore;
+            this.learned = learned;
             this.model = model;
             this.watched = watched;
+        }
+
+        /** What the farm has learned of the species. */
+        Learned learned() {
+            return learned;
+        }
+
+        private Map<PlantNotes, Outlook> outlooks() {
+            Map<PlantNotes, Outlook> known = new java.util.IdentityHashMap<>();
+            watched.forEach(w -> w.outlook().ifPresent(outlook -> known.put(w.notes(), outlook)));
+            return known;
         }
     }
 
@@ -138,88 +168,130 @@ public class FlushService {
         List<Plant> inOrder = plants.plants(notes.keySet());
         Map<String, List<Plant>> plantsOf = inOrder.stream()
                 .collect(Collectors.groupingBy(Plant::speciesKey, LinkedHashMap::new, Collectors.toList()));
+        // What is kept is read here, on this thread; what follows is plain reckoning, species beside species.
+        Map<String, Inputs> inputs = new LinkedHashMap<>();
+        plantsOf.forEach((key, own) -> inputs.put(key, inputs(key, own, notes)));
+        Ground ground = new Ground(weather.weather(), clock.today(), places.latitudeDeg());
+        Map<String, OfSpecies> reckoned = inputs.entrySet().parallelStream()
+                .collect(Collectors.toMap(Map.Entry::getKey, one -> {
+                    OfSpecies was = before == null ? null : before.bySpecies().get(one.getKey());
+                    return was != null && was.inputs.equals(one.getValue())
+                            ? was
+                            : forecasts(rules.species(one.getKey()).orElseThrow(), one.getValue(), ground, was);
+                }));
         Map<String, OfSpecies> bySpecies = new LinkedHashMap<>();
-        Map<Long, Watched> reckoned = new HashMap<>();
-        plantsOf.forEach((key, own) -> {
-            OfSpecies was = before == null ? null : before.bySpecies().get(key);
-            OfSpecies now = species(rules.species(key).orElseThrow(), own, notes, was);
-            bySpecies.put(key, now);
-            now.watched.forEach(w -> reckoned.put(w.plant().id(), w));
-        });
+        Map<Long, Watched> watched = new HashMap<>();
+        for (String key : inputs.keySet()) {
+            OfSpecies own = Known.in(reckoned, key);
+            bySpecies.put(key, own);
+            own.watched.forEach(w -> watched.put(w.plant().id(), w));
+        }
         return new Farm(
-                inOrder.stream()
-                        .map(plant -> Objects.requireNonNull(reckoned.get(plant.id())))
-                        .toList(),
-                bySpecies);
+                inOrder.stream().map(plant -> Known.in(watched, plant.id())).toList(), bySpecies);
     }
 
-    private OfSpecies species(Species species, List<Plant> own, Map<Long, PlantNotes> notes, @Nullable OfSpecies was) {
-        List<PlantNotes> ownNotes = own.stream()
-                .map(plant -> Objects.requireNonNull(notes.get(plant.id())))
-                .toList();
-        Inputs inputs = new Inputs(own, ownNotes, warmth.budWarmth(species.key()), years());
-        return was != null && was.inputs.equals(inputs) ? was : forecasts(species, inputs);
+    private Inputs inputs(String speciesKey, List<Plant> own, Map<Long, PlantNotes> notes) {
+        return new Inputs(
+                own,
+                own.stream().map(plant -> Known.in(notes, plant.id())).toList(),
+                warmth.budWarmth(speciesKey),
+                years());
     }
 
-    private OfSpecies forecasts(Species species, Inputs inputs) {
+    /** Where and when it is reckoned. */
+    private record Ground(Weather weather, LocalDate today, double latitudeDeg) {}
+
+    private OfSpecies forecasts(Species species, Inputs inputs, Ground ground, @Nullable OfSpecies was) {
         FlushRules flush = rules.flush();
         DailySums sums = inputs.sums();
-        Map<Long, PlantNotes> notes = new LinkedHashMap<>();
-        Map<Long, List<Swell>> swells = new LinkedHashMap<>();
-        Map<Long, List<Interval>> intervals = new LinkedHashMap<>();
+        Lore lore = lore(inputs, ground.today());
+        boolean same = was != null && was.lore.equals(lore);
+        Skies skies = skies(species, inputs, ground);
+        Learned learned = same
+                ? Objects.requireNonNull(was).learned
+                : Learned.of(
+                        new Accounts.Grounds(
+                                flush, species.figure(FigureName.SWELL_TO_SWELL).value(), skies.warmthADay()),
+                        inputs.notes().stream().map(PlantNotes::record).toList(),
+                        skies,
+                        (int) lore.until.toEpochDay());
+        Map<PlantNotes, Outlook> known =
+                was != null && same && was.inputs.years() == inputs.years() ? was.outlooks() : Map.of();
+        List<List<Interval>> intervals = new ArrayList<>();
         for (int i = 0; i < inputs.plants().size(); i++) {
-            long id = inputs.plants().get(i).id();
-            notes.put(id, inputs.notes().get(i));
-            swells.put(id, Swells.in(inputs.notes().get(i).notes(), flush.value(FigureName.SWELL_SHARE)));
-            intervals.put(id, Intervals.of(id, swells.get(id), sums));
+            intervals.add(Intervals.of(
+                    inputs.plants().get(i).id(), inputs.notes().get(i).swells(), sums));
         }
         RhythmModel model = new RhythmModel(
                 species.figure(FigureName.SWELL_TO_SWELL),
                 flush,
-                intervals.values().stream().flatMap(List::stream).toList());
-        FlushForecaster forecaster = new FlushForecaster(
+                intervals.stream().flatMap(List::stream).toList());
+        Foresight foresight = new Foresight(
+                learned,
+                skies.goingOn(inputs.years(), LINES),
                 WarmthRuns.of(
                         BudWarmth.of(species, flush),
-                        weather.weather(),
+                        ground.weather(),
                         inputs.years(),
-                        clock.today().minusYears(BACK_YEARS)),
+                        ground.today().minusYears(BACK_YEARS)),
                 flush);
-        LocalDate today = clock.today();
+        LocalDate today = ground.today();
         // Trees are independent of each other and seeded one by one, so the order of reckoning does not matter.
-        List<Watched> watched = inputs.plants().parallelStream()
-                .map(plant -> {
-                    PlantNotes own = Objects.requireNonNull(notes.get(plant.id()));
-                    List<Swell> seen = Objects.requireNonNull(swells.get(plant.id()));
-                    Rhythm rhythm = model.plant(plant.id());
-                    Optional<Outlook> outlook = forecaster.forecast(rhythm, seen, own.notes(), SEED + plant.id());
-                    Lane lane = Lane.of(seen, outlook, sums, flush, today);
-                    return new Watched(plant, own, seen, Known.in(intervals, plant.id()), rhythm, outlook, lane);
+        List<Watched> watched = IntStream.range(0, inputs.plants().size())
+                .parallel()
+                .mapToObj(i -> {
+                    Plant plant = inputs.plants().get(i);
+                    PlantNotes own = inputs.notes().get(i);
+                    Outlook before = known.get(own);
+                    Optional<Outlook> outlook =
+                            before != null ? Optional.of(before) : foresight.of(own.record(), SEED + plant.id());
+                    Lane lane = Lane.of(own.swells(), outlook, sums, flush, today);
+                    return new Watched(
+                            plant, own, own.swells(), intervals.get(i), model.plant(plant.id()), outlook, lane);
                 })
                 .toList();
-        return new OfSpecies(inputs, model, watched);
+        return new OfSpecies(inputs, lore, learned, model, watched);
     }
 
-    /** How well forecasts of a species would have done on this farm; of one plant where it is named. */
-    Backtest.Result backtest(String speciesKey, Optional<Long> plantId) {
-        OfSpecies own = species(speciesKey).orElse(null);
-        List<Interval> intervals = own == null
-                ? List.of()
-                : own.watched.stream()
-                        .filter(w ->
-                                plantId.isEmpty() || plantId.get() == w.plant().id())
-                        .flatMap(w -> w.intervals().stream())
-                        .limit(MOST_TESTED)
-                        .toList();
-        return own == null || intervals.isEmpty()
-                ? new Backtest.Result(0, 0, 0, 0, 0)
-                : tests.get(speciesKey).of(own.model, intervals);
+    private static Lore lore(Inputs inputs, LocalDate today) {
+        LocalDate until = today.withDayOfMonth(1).minusDays(1);
+        return new Lore(
+                until, inputs.notes().stream().map(own -> own.until(until)).toList(), inputs.sums());
     }
 
-    private Backtest test(String speciesKey) {
-        return new Backtest(
-                BudWarmth.of(rules.species(speciesKey).orElseThrow(), rules.flush()),
-                weather.weather().climate(),
+    private Skies skies(Species species, Inputs inputs, Ground ground) {
+        LocalDate first = inputs.notes().stream()
+                .map(own -> own.rows().get(0).onDay())
+                .min(Comparator.naturalOrder())
+                .orElse(ground.today());
+        LocalDate earliest = ground.today().minusYears(BACK_YEARS);
+        return new Skies(
+                BudWarmth.of(species, rules.flush()),
+                ground.weather(),
+                ground.latitudeDeg(),
+                (first.isBefore(earliest) ? earliest : first).minusDays(MEMORY_DAYS),
+                ground.today().minusDays(1),
+                LINES,
                 SEED);
+    }
+
+    /** How well ranges told of a species have held on this farm; of one plant where it is named. */
+    Kept kept(String speciesKey, Optional<Long> plantId) {
+        return species(speciesKey)
+                .map(own -> plantId.map(own.learned::told).orElseGet(own.learned::told))
+                .map(Kept::of)
+                .orElseGet(() -> Kept.of(List.of()));
+    }
+
+    /** Looks worth most for their minutes, best first. */
+    List<LookNext.Look> lookNext(int most) {
+        return LookNext.of(
+                watched().stream()
+                        .flatMap(w -> w.outlook().stream()
+                                .map(outlook -> new LookNext.Tree(
+                                        w.plant().id(), w.plant().spotId(), outlook)))
+                        .toList(),
+                most);
     }
 
     /** How many flushes lie in an interval, as the model took it. */

@@ -4,6 +4,8 @@ import baylantern.app.platform.Change;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Rulebook;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -24,10 +26,12 @@ class NoteShelf {
     private static final int MOST_STALE = 500;
 
     private final WatchMapper mapper;
+    private final double swellShare;
     private final Derived<Map<Long, PlantNotes>> notes;
 
-    NoteShelf(WatchMapper mapper, Changes changes) {
+    NoteShelf(WatchMapper mapper, Rulebook rules, Changes changes) {
         this.mapper = mapper;
+        this.swellShare = rules.flush().value(FigureName.SWELL_SHARE);
         this.notes = changes.renew(this::read, SeasonFacts.NOTES);
     }
 
@@ -51,12 +55,12 @@ class NoteShelf {
         return Collections.unmodifiableMap(next);
     }
 
-    private static Map<Long, PlantNotes> byPlant(List<NoteRow> rows) {
+    private Map<Long, PlantNotes> byPlant(List<NoteRow> rows) {
         Map<Long, List<NoteRow>> byPlant = new LinkedHashMap<>();
         rows.forEach(row ->
                 byPlant.computeIfAbsent(row.plantId(), k -> new ArrayList<>()).add(row));
         Map<Long, PlantNotes> notes = new LinkedHashMap<>();
-        byPlant.forEach((plant, own) -> notes.put(plant, PlantNotes.of(own)));
+        byPlant.forEach((plant, own) -> notes.put(plant, PlantNotes.of(own, swellShare)));
         return notes;
     }
 

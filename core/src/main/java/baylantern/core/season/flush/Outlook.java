@@ -22,7 +22,7 @@ public final class Outlook {
     private final Map<Integer, int[]> sorted = new ConcurrentHashMap<>();
 
     /** For each run the warmth at which swells come, rising; the first is the swell of the flush seen last. */
-    Outlook(WarmthRuns warmth, FlushRules rules, double[][] swells, boolean fromStageAlone) {
+    public Outlook(WarmthRuns warmth, FlushRules rules, double[][] swells, boolean fromStageAlone) {
         this.warmth = warmth;
         this.rules = rules;
         this.swells = swells;
@@ -71,6 +71,30 @@ public final class Outlook {
         }
         Arrays.sort(days);
         return days;
+    }
+
+    /** Days from today to the next swell in every run, negative where it has come unseen. */
+    public int[] nextAhead() {
+        int[] days = new int[swells.length];
+        for (int run = 0; run < days.length; run++) {
+            days[run] = warmth.reached(run, swells[run][1]);
+        }
+        return days;
+    }
+
+    /** The chance, day by day from today, that the next swell comes, 0 to 1; smoothed over five days. */
+    public double[] near(int days) {
+        double[] chances = new double[days];
+        int[] smooth = {1, 2, 3, 2, 1};
+        for (int ahead : ahead(1)) {
+            for (int i = 0; i < smooth.length; i++) {
+                int day = Math.max(0, ahead + i - 2);
+                if (ahead >= 0 && day < days) {
+                    chances[day] += smooth[i] / 9.0 / swells.length;
+                }
+            }
+        }
+        return chances;
     }
 
     /** The middle day of the swell seen last, where it had to be guessed from the stage. */

@@ -16,12 +16,19 @@ public final class WarmthRuns {
     private final DailySums past;
     private final double zero;
     private final double[][] sums;
+    private final double[] means;
 
     private WarmthRuns(LocalDate first, DailySums past, double[][] sums) {
         this.first = first;
         this.past = past;
         this.zero = past.upTo(first.minusDays(1));
         this.sums = sums;
+        this.means = new double[sums[0].length];
+        for (double[] run : sums) {
+            for (int t = 0; t < run.length; t++) {
+                means[t] += run[t] / sums.length;
+            }
+        }
     }
 
     /** Reckons the runs; the past is known from {@code since}. */
@@ -65,6 +72,11 @@ public final class WarmthRuns {
     /** Warmth at the evening of the day so many days after the first. */
     public double at(int run, int ahead) {
         return sums[run][Math.min(ahead + 1, days())];
+    }
+
+    /** Mean warmth over the runs at the evening of the day so many days after the first. */
+    public double mean(int ahead) {
+        return means[Math.min(ahead + 1, days())];
     }
 
     /** Warmth reached at the end of a run. */

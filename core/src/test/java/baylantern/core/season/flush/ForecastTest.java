@@ -111,18 +111,6 @@ class ForecastTest {
     }
 
     @Test
-    void theBacktestSaysThatLearningHelpsAndHoldsWhatItPromises() {
-        Species species = species("avocado");
-        SyntheticFarm farm = new SyntheticFarm(species, FLUSH, 31.4, 40, DAYS, 9, 11);
-        List<Interval> intervals = intervals(farm, SyntheticFarm.START.plusDays(DAYS));
-        RhythmModel model = new RhythmModel(species.figure(FigureName.SWELL_TO_SWELL), FLUSH, intervals);
-        Backtest.Result result = new Backtest(BudWarmth.of(species, FLUSH), farm.climate, 3).of(model, intervals);
-        assertThat(result.flushes()).isGreaterThan(300);
-        assertThat(result.meanErrorDays()).isLessThan(result.priorErrorDays());
-        assertThat(result.heldShare()).isBetween(0.75, 0.88);
-    }
-
-    @Test
     void theSouthIsTheNorthHalfAYearLater() {
         Species species = species("mango");
         int north = flushesIn(new SyntheticFarm(species, FLUSH, 31, 30, DAYS, 9, 2), 1, 2);

@@ -1,0 +1,133 @@
+package baylantern.core.season.account;
+
+/**
+ * What may drive buds besides warmth, day by day: the time of year in two waves, rain after a dry spell (alone and on
+ * long days), cold nights gathered, warm days after them, and a warm or cool spell. Each lies about 0 and within some
+ * units of it. Sums run over past days only, so that a day is told from what was known on it.
+ */
+final class Drivers {
+
+    /** How many there are. */
+    static final int COUNT = 9;
+
+    private static final double YEAR_DAYS = 365.2425;
+    private static final int WET_DAYS = 10;
+    private static final double WET_MM = 35;
+    private static final int DRY_DAYS = 50;
+    private static final double DRY_OF_NORMAL = 0.75;
+    private static final int PULSE_DAYS = 24;
+    private static final int CHILL_DAYS = 75;
+    private static final int SPELL_DAYS = 14;
+    private static final double SPELL_C = 3;
+
+    private final double[] rain;
+    private final double[] mean;
+    private final double[] normal;
+    private final double meanRain;
+    private final double chillC;
+    private final double latitudeDeg;
+    private final int firstDay;
+
+    /** Runs of days from {@code firstDay}: rain in mm, mean and normal mean temperature in °C. */
+    Drivers(
+            int firstDay,
+            double[] rain,
+            double[] mean,
+            double[] normal,
+            double yearRainMm,
+            double chillC,
+            double latitudeDeg) {
+        this.firstDay = firstDay;
+        this.rain = rain;
+        this.mean = mean;
+        this.normal = normal;
+        this.meanRain = Math.max(0.2, yearRainMm / YEAR_DAYS);
+        this.chillC = chillC;
+        this.latitudeDeg = latitudeDeg;
+    }
+
+    /** All drivers of the days from one index to another, the first included. */
+    double[][] from(int first, int end) {
+        double[] wet = rolling(rain, WET_DAYS);
+        double[] longWet = rolling(rain, WET_DAYS + DRY_DAYS);
+        double[] cold = rolling(map(mean, m -> Math.min(1, Math.max(0, (chillC - m) / 4))), CHILL_DAYS);
+        double[] spell = rolling(minus(mean, normal), SPELL_DAYS);
+        double[] lately = rolling(mean, SPELL_DAYS);
+        double[] pulses = pulses(wet, longWet);
+        double[][] all = new double[end - first][];
+        for (int i = first; i < end; i++) {
+            double turn = 2 * Math.PI * (firstDay + i) / YEAR_DAYS;
+            double pulse = pulses[i];
+            double chill = cold[i] / CHILL_DAYS * 3;
+            double warm = Math.min(2, Math.max(0, (lately[i] / Math.min(i + 1, SPELL_DAYS) - chillC) / 4));
+            all[i - first] = new double[] {
+                Math.cos(turn),
+                Math.sin(turn),
+                Math.cos(2 * turn),
+                Math.sin(2 * turn),
+                2 * pulse - 0.5,
+                pulse * dayLength(firstDay + i),
+                chill - 0.5,
+                Math.min(1, chill) * warm - 0.3,
+                spell[i] / Math.min(i + 1, SPELL_DAYS) / SPELL_C
+            };
+        }
+        return all;
+    }
+
+    private interface Each {
+        double of(double x);
+    }
+
+    private static double[] map(double[] of, Each each) {
+        double[] mapped = new double[of.length];
+        for (int i = 0; i < of.length; i++) {
+            mapped[i] = each.of(of[i]);
+        }
+        return mapped;
+    }
+
+    private static double[] minus(double[] a, double[] b) {
+        double[] less = new double[a.length];
+        for (int i = 0; i < a.length; i++) {
+            less[i] = a[i] - b[i];
+        }
+        return less;
+    }
+
+    private static double[] rolling(double[] of, int days) {
+        double[] sums = new double[of.length];
+        double sum = 0;
+        for (int i = 0; i < of.length; i++) {
+            sum += of[i] - (i >= days ? of[i - days] : 0);
+            sums[i] = sum;
+        }
+        return sums;
+    }
+
+    // How strongly it rained after a dry spell, remembered for some weeks.
+    private double[] pulses(double[] wet, double[] longWet) {
+        double[] pulse = new double[wet.length];
+        for (int i = 0; i < wet.length; i++) {
+            double before = longWet[i] - wet[i];
+            double dry = Math.max(0, 1 - before / (DRY_OF_NORMAL * DRY_DAYS * meanRain));
+            double now = i < DRY_DAYS ? 0 : Math.min(1, wet[i] / WET_MM) * Math.min(1, 2 * dry);
+            pulse[i] = now;
+        }
+        double[] kept = new double[wet.length];
+        for (int i = 0; i < wet.length; i++) {
+            for (int back = 0; back < PULSE_DAYS && back <= i; back++) {
+                kept[i] = Math.max(kept[i], pulse[i - back]);
+            }
+        }
+        return kept;
+    }
+
+    /** Hours of day beyond twelve; declination after Cooper 1969. */
+    private double dayLength(int epochDay) {
+        double year = Math.floorMod(epochDay, 1461) % YEAR_DAYS;
+        double declination = Math.toRadians(23.45) * Math.sin(2 * Math.PI * (284 + year) / YEAR_DAYS);
+        double cosine = -Math.tan(Math.toRadians(latitudeDeg)) * Math.tan(declination);
+        return 24 / Math.PI * Math.acos(Math.max(-1, Math.min(1, cosine))) - 12;
+    }
+}

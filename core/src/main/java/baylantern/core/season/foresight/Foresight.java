@@ -1,0 +1,152 @@
+package baylantern.core.season.foresight;
+
+import baylantern.core.rules.FlushRules;
+import baylantern.core.season.account.Account;
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Foretelling;
+import baylantern.core.season.account.SkyDays;
+import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.flush.WarmthRuns;
+import baylantern.core.season.hindcast.Days;
+import baylantern.core.season.hindcast.Lessons;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+
+/**
+ * Draws a tree's next flushes in every run of the weather. The first of them comes from all accounts together, weighed
+ * and widened by what past forecasts taught; the runs take its chances in even steps. Those that go by warmth come
+ * earlier in a warm run. The flushes after it follow each run's own account.
+ */
+public final class Foresight {
+
+    private static final int MOST_SWELLS = 40;
+    private static final int LONGEST_DAYS = 900;
+
+    private final Accounts accounts;
+    private final Lessons lessons;
+    private final Foretelling foretelling;
+    private final List<Accounts.Line> lines;
+    private final WarmthRuns runs;
+    private final FlushRules rules;
+
+    /**
+     * Foresees for one species.
+     *
+     * @param lines weather known to yesterday and going on in some ways, by the same runs
+     * @param runs bud warmth in every run
+     */
+    public Foresight(Learned learned, List<SkyDays> lines, WarmthRuns runs, FlushRules rules) {
+        this.accounts = learned.accounts();
+        this.lessons = learned.lessons();
+        this.foretelling = new Foretelling(accounts);
+        this.lines = foretelling.lines(lines);
+        this.runs = runs;
+        this.rules = rules;
+    }
+
+    /** The outlook of a tree; empty where it was never looked at. Same seed, same outlook. */
+    public Optional<Outlook> of(TreeRecord tree, long seed) {
+        if (tree.looks().isEmpty()) {
+            return Optional.empty();
+        }
+        SplittableRandom random = new SplittableRandom(seed);
+        Days days = lessons.together(tree.plant(), foretelling.of(tree, lines));
+        double[] begun = foretelling.begun(tree, lines.get(0));
+        int[] order = shuffled(runs.runs(), random);
+        Account[] goesBy = goesBy(lessons.weights(tree.plant()), random);
+        double[][] swells = new double[runs.runs()][];
+        for (int run = 0; run < swells.length; run++) {
+            double share = (order[run] + random.nextDouble()) / swells.length;
+            double after = lessons.widths().at(days, share);
+            swells[run] = swells(tree, run, begun[run * begun.length / swells.length], after, goesBy[run], random);
+        }
+        return Optional.of(new Outlook(runs, rules, swells, tree.swells().isEmpty()));
+    }
+
+    // Begins, the next swell, and those after it, in the warmth of a run.
+    private double[] swells(
+            TreeRecord tree, int run, double begunDay, double after, Account account, SplittableRandom random) {
+        int last = tree.looks().get(tree.looks().size() - 1).day();
+        double begin = runs.at(run, LocalDate.ofEpochDay((long) begunDay));
+        double next = Math.max(begin + 1, warmthOn(run, last, after, account));
+        double[] all = new double[MOST_SWELLS];
+        all[0] = begin;
+        all[1] = next;
+        int count = 2;
+        double end = runs.end(run);
+        while (all[count - 1] <= end && count < MOST_SWELLS) {
+            all[count] = all[count - 1] + Math.max(1, interval(tree.plant(), run, all[count - 1], account, random));
+            count++;
+        }
+        return java.util.Arrays.copyOf(all, count);
+    }
+
+    // The warmth by the day; where warmth leads, the day is that of a usual year and a warm run is ahead of it.
+    private double warmthOn(int run, int last, double after, Account account) {
+        int whole = (int) Math.floor(after);
+        double part = after - whole;
+        if (byWarmth(account)) {
+            return mean(last + whole) + part * (mean(last + whole + 1) - mean(last + whole));
+        }
+        LocalDate day = LocalDate.ofEpochDay(last + (long) whole);
+        double low = runs.at(run, day);
+        return low + part * (runs.at(run, day.plusDays(1)) - low);
+    }
+
+    private double mean(int epochDay) {
+        LocalDate day = LocalDate.ofEpochDay(epochDay);
+        if (day.isBefore(runs.first())) {
+            return runs.at(0, day);
+        }
+        return runs.mean((int) (epochDay - runs.first().toEpochDay()));
+    }
+
+    private static boolean byWarmth(Account account) {
+        return switch (account) {
+            case WARMTH, WARMTH_BY_SEASON, RAINS -> true;
+            case DAYS, DATES, TIME_OF_YEAR -> false;
+        };
+    }
+
+    private double interval(long plant, int run, double from, Account account, SplittableRandom random) {
+        int day = (int) runs.first().toEpochDay() + runs.reached(run, from);
+        double gone = accounts.draw(account, plant, day, random.nextDouble(), random.nextGaussian(), LONGEST_DAYS);
+        if (byWarmth(account)) {
+            return gone;
+        }
+        return runs.at(run, LocalDate.ofEpochDay(day + (long) gone)) - from;
+    }
+
+    private static int[] shuffled(int count, SplittableRandom random) {
+        int[] order = new int[count];
+        for (int i = 0; i < count; i++) {
+            int other = random.nextInt(i + 1);
+            order[i] = order[other];
+            order[other] = i;
+        }
+        return order;
+    }
+
+    // So many runs to each account as it is worth, in random order.
+    private Account[] goesBy(Map<Account, Double> weights, SplittableRandom random) {
+        Account[] all = new Account[runs.runs()];
+        int[] order = shuffled(all.length, random);
+        for (int i = 0; i < all.length; i++) {
+            double at = (i + 0.5) / all.length;
+            Account chosen = Account.WARMTH;
+            for (Map.Entry<Account, Double> one : weights.entrySet()) {
+                chosen = one.getKey();
+                at -= one.getValue();
+                if (at < 0) {
+                    break;
+                }
+            }
+            all[order[i]] = chosen;
+        }
+        return all;
+    }
+}

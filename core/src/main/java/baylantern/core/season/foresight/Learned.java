@@ -1,0 +1,36 @@
+package baylantern.core.season.foresight;
+
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Skies;
+import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.hindcast.Hindcast;
+import baylantern.core.season.hindcast.Lessons;
+import java.util.List;
+
+/**
+ * What a farm has learned of one species up to a day: the accounts, what past forecasts taught, and those forecasts.
+ *
+ * @param told ranges told on past looks and what came, in the order of the looks
+ */
+public record Learned(Accounts accounts, Lessons lessons, List<Hindcast.Told> told) {
+
+    /** So many past looks are gone through at most, to keep the farm quick. */
+    public static final int MOST_LOOKS = 320;
+
+    /**
+     * Learns from trees of one species.
+     *
+     * @param until evening up to which looks are read, counted from the epoch
+     */
+    public static Learned of(Accounts.Grounds grounds, List<TreeRecord> trees, Skies skies, int until) {
+        Hindcast hindcast = new Hindcast(grounds, trees, skies, until, MOST_LOOKS);
+        Accounts accounts = Accounts.learn(
+                grounds, trees.stream().map(tree -> tree.until(until)).toList(), skies.past());
+        return new Learned(accounts, hindcast.lessons(), hindcast.told());
+    }
+
+    /** The ranges told on one plant. */
+    public List<Hindcast.Told> told(long plant) {
+        return told.stream().filter(one -> one.plant() == plant).toList();
+    }
+}

@@ -1,0 +1,137 @@
+package baylantern.core.season.hindcast;
+
+import baylantern.core.season.account.Account;
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Foretelling;
+import baylantern.core.season.account.Skies;
+import baylantern.core.season.account.SkyDays;
+import baylantern.core.season.account.TreeRecord;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Goes through the past of a species' trees as it was lived: on the days on which somebody looked it is foretold from
+ * what was known then, with the weights and widths learned by then, and held against what came.
+ */
+public final class Hindcast {
+
+    private static final int STEP_DAYS = 120;
+    private static final double LOOKS_A_FLUSH = 6.5;
+    private static final double LEAST_COUNTS = 0.15;
+
+    private final Accounts.Grounds grounds;
+    private final List<TreeRecord> trees;
+    private final Skies skies;
+    private final int until;
+    private final int every;
+    private final double counts;
+    private final List<LookCase> cases = new ArrayList<>();
+    private final List<Told> told = new ArrayList<>();
+    private final Map<Integer, List<SkyDays>> lines = new HashMap<>();
+
+    /**
+     * A range told on a past look, in days after it, and what came.
+     *
+     * @param day the day of the look, counted from the epoch
+     * @param came the day of the swell, as likely as the looks around it tell
+     * @param held how likely the range held it, 0 to 1
+     * @param prior the middle had nothing been learned
+     */
+    public record Told(
+            long plant, int day, double low, double mid, double high, double came, double held, double prior) {}
+
+    /**
+     * Goes through the past up to the evening of a day.
+     *
+     * @param until counted from the epoch; later looks are not read
+     * @param most about so many looks are gone through, evenly over trees and time
+     */
+    public Hindcast(Accounts.Grounds grounds, List<TreeRecord> trees, Skies skies, int until, int most) {
+        this.grounds = grounds;
+        this.trees = trees.stream().map(tree -> tree.until(until)).toList();
+        this.skies = skies;
+        this.until = until;
+        int looks = this.trees.stream().mapToInt(tree -> tree.looks().size()).sum();
+        this.every = Math.max(1, (looks + most - 1) / most);
+        this.counts = Math.min(1, Math.max(LEAST_COUNTS, every / LOOKS_A_FLUSH));
+        int first = this.trees.stream()
+                .filter(tree -> !tree.looks().isEmpty())
+                .mapToInt(tree -> tree.looks().get(0).day())
+                .min()
+                .orElse(until);
+        for (int now = first; now < until; now += STEP_DAYS) {
+            step(now);
+        }
+    }
+
+    private void step(int now) {
+        Accounts accounts = Accounts.learn(
+                grounds, trees.stream().map(tree -> tree.until(now)).toList(), skies.past());
+        Lessons lessons = new Lessons(come(now), now);
+        Foretelling foretelling = new Foretelling(accounts);
+        Foretelling unlearned = new Foretelling(Accounts.learn(grounds, List.of(), skies.past()));
+        for (TreeRecord tree : trees) {
+            for (int i = 0; i < tree.looks().size(); i++) {
+                int day = tree.looks().get(i).day();
+                if (day > now && day <= now + STEP_DAYS && (i + tree.plant()) % every == 0) {
+                    foretell(tree, day, lessons, foretelling, unlearned);
+                }
+            }
+        }
+    }
+
+    private List<LookCase> come(int now) {
+        return cases.stream().filter(one -> one.came().by() <= now).toList();
+    }
+
+    private void foretell(TreeRecord tree, int day, Lessons lessons, Foretelling foretelling, Foretelling unlearned) {
+        Optional<TreeRecord.Seen> came = tree.next(day).filter(seen -> !overlong(tree, seen));
+        if (came.isEmpty()) {
+            return;
+        }
+        List<SkyDays> ahead = lines.computeIfAbsent(day, skies::from);
+        TreeRecord then = tree.until(day);
+        float[][][] chances = new float[Account.values().length][Foretelling.TRUSTS.size()][Foretelling.steps()];
+        foretelling.of(then, foretelling.lines(ahead)).forEach((account, byTrust) -> {
+            for (int k = 0; k < byTrust.length; k++) {
+                for (int i = 0; i < byTrust[k].length; i++) {
+                    chances[account.ordinal()][k][i] = (float) byTrust[k][i];
+                }
+            }
+        });
+        LookCase one = new LookCase(tree.plant(), day, chances, came.get(), counts);
+        cases.add(one);
+        Days days = lessons.mixed(one);
+        Widths.Range range = lessons.widths().of(days);
+        double prior = new Days(unlearned.of(Account.WARMTH, then, unlearned.lines(ahead.subList(0, 1)))).at(0.5);
+        told.add(new Told(
+                tree.plant(),
+                day,
+                range.low(),
+                range.mid(),
+                range.high(),
+                one.placed(days),
+                one.held(days, range),
+                prior));
+    }
+
+    // Twice as long as this tree takes otherwise: a flush between went unseen, and nobody can say when it came.
+    private boolean overlong(TreeRecord tree, TreeRecord.Seen came) {
+        return tree.overlong(skies.past(), came);
+    }
+
+    /** What all of it taught. */
+    public Lessons lessons() {
+        return new Lessons(cases, until);
+    }
+
+    /** Every range told, in the order of the looks. */
+    public List<Told> told() {
+        return told.stream()
+                .sorted(java.util.Comparator.comparingInt(Told::day).thenComparingLong(Told::plant))
+                .toList();
+    }
+}

@@ -1,0 +1,110 @@
+package baylantern.core.season.hindcast;
+
+import baylantern.core.season.account.Account;
+import baylantern.core.season.account.Foretelling;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What past forecasts of a species taught: how much each account is worth here, how much a look counts, and how wide
+ * ranges must be.
+ */
+public final class Lessons {
+
+    private static final double[] BEFOREHAND = {0.42, 0.24, 0.09, 0.05, 0.1, 0.1};
+    private static final double SPECIES_CASES = 3;
+    private static final double TREE_CASES = 20;
+    private static final int USUAL_TRUST = 1;
+    private static final double USUAL_TRUST_HEAD = 0.5;
+
+    private final int[] trust = new int[Account.values().length];
+    private final double[] species;
+    private final Map<Long, double[]> trees = new HashMap<>();
+    private final Widths widths;
+
+    /** Lessons of some cases, as of a day counted from the epoch; without cases those held beforehand. */
+    Lessons(List<LookCase> cases, int now) {
+        Arrays.fill(trust, USUAL_TRUST);
+        for (Account account : Account.values()) {
+            trust[account.ordinal()] = trustIn(account, cases);
+        }
+        Map<Long, List<Stacking.Scored>> byTree = new HashMap<>();
+        List<Stacking.Scored> all = new ArrayList<>();
+        for (LookCase one : cases) {
+            Stacking.Scored scored = one.scored(trust);
+            all.add(scored);
+            byTree.computeIfAbsent(one.plant(), k -> new ArrayList<>()).add(scored);
+        }
+        species = Stacking.weights(BEFOREHAND, SPECIES_CASES, all);
+        byTree.forEach((plant, own) -> trees.put(plant, Stacking.weights(species, TREE_CASES, own)));
+        List<Widths.Miss> misses = new ArrayList<>();
+        for (LookCase one : cases) {
+            Days days = one.mixed(weightsOf(one.plant()), trust);
+            misses.add(new Widths.Miss(
+                    days.at(0.1), days.at(0.5), days.at(0.9), one.placed(days), one.day(), one.counts()));
+        }
+        widths = new Widths(misses, now);
+    }
+
+    /** Lessons of nothing seen. */
+    public static Lessons none() {
+        return new Lessons(List.of(), 0);
+    }
+
+    // The one by which the account would have foretold best.
+    private static int trustIn(Account account, List<LookCase> cases) {
+        int best = USUAL_TRUST;
+        double most = Double.NEGATIVE_INFINITY;
+        for (int tried = 0; tried < Foretelling.TRUSTS.size(); tried++) {
+            double score = tried == USUAL_TRUST ? USUAL_TRUST_HEAD : 0;
+            for (LookCase one : cases) {
+                score += one.counts() * Math.log(one.scoredOf(account, tried));
+            }
+            if (score > most) {
+                most = score;
+                best = tried;
+            }
+        }
+        return best;
+    }
+
+    private double[] weightsOf(long plant) {
+        return trees.getOrDefault(plant, species);
+    }
+
+    /** How much each account is worth for a tree, summing to 1. */
+    public Map<Account, Double> weights(long plant) {
+        Map<Account, Double> weights = new EnumMap<>(Account.class);
+        double[] own = weightsOf(plant);
+        for (Account account : Account.values()) {
+            weights.put(account, own[account.ordinal()]);
+        }
+        return weights;
+    }
+
+    /** The accounts' chances together, weighed for a tree. */
+    public Days together(long plant, Map<Account, double[][]> told) {
+        double[] weights = weightsOf(plant);
+        double[] all = new double[Foretelling.steps()];
+        told.forEach((account, chances) -> {
+            double[] own = chances[trust[account.ordinal()]];
+            for (int i = 0; i < all.length; i++) {
+                all[i] += weights[account.ordinal()] * own[i];
+            }
+        });
+        return new Days(all);
+    }
+
+    /** How wide ranges must be. */
+    public Widths widths() {
+        return widths;
+    }
+
+    Days mixed(LookCase one) {
+        return one.mixed(weightsOf(one.plant()), trust);
+    }
+}

@@ -1,0 +1,86 @@
+package baylantern.core.season.hindcast;
+
+import baylantern.core.season.account.Account;
+import baylantern.core.season.account.Foretelling;
+import baylantern.core.season.account.TreeRecord;
+
+/**
+ * One look on a past day: what each account said then, and what came.
+ *
+ * @param day the day of the look, counted from the epoch
+ * @param told chances by account, trust in the look, and step after it
+ * @param counts how much it counts, since looks on one flush are not independent
+ */
+record LookCase(long plant, int day, float[][][] told, TreeRecord.Seen came, double counts) {
+
+    // Nobody is quite sure of an account; without this a poor one would be kept for its wide tails alone.
+    private static final double STRAY = 0.1;
+    private static final double STRAY_DAYS = 120;
+    private static final double LEAST = 1e-4;
+    private static final int PLACES = 12;
+
+    private double from() {
+        return Math.max(0, came.after() - day);
+    }
+
+    private double to() {
+        return Math.max(from() + 1, came.by() - day);
+    }
+
+    /** What each account gave the days between which it came, a day's worth. */
+    Stacking.Scored scored(int[] trust) {
+        double[] chances = new double[told.length];
+        for (Account account : Account.values()) {
+            chances[account.ordinal()] = scoredOf(account, trust[account.ordinal()]);
+        }
+        return new Stacking.Scored(chances, counts);
+    }
+
+    double scoredOf(Account account, int trust) {
+        float[] chances = told[account.ordinal()][trust];
+        double[] own = new double[chances.length];
+        for (int i = 0; i < own.length; i++) {
+            own[i] = chances[i];
+        }
+        Days days = new Days(own);
+        double wide = to() - from();
+        double stray = Math.exp(-from() / STRAY_DAYS) - Math.exp(-to() / STRAY_DAYS);
+        return ((1 - STRAY) * (days.by(to()) - days.by(from())) + STRAY * stray) / wide;
+    }
+
+    /** The mixture of what the accounts said. */
+    Days mixed(double[] weights, int[] trust) {
+        double[] all = new double[Foretelling.steps()];
+        for (int a = 0; a < told.length; a++) {
+            for (int i = 0; i < all.length; i++) {
+                all[i] += weights[a] * told[a][trust[a]][i];
+            }
+        }
+        return new Days(all);
+    }
+
+    /** Where between the two looks it came, as the forecast itself would place it, days after the look. */
+    double placed(Days days) {
+        double sum = 0;
+        double at = 0;
+        for (int i = 0; i < PLACES; i++) {
+            double a = from() + (to() - from()) * i / PLACES;
+            double b = from() + (to() - from()) * (i + 1) / PLACES;
+            double mass = mass(days, a, b);
+            sum += mass;
+            at += mass * (a + b) / 2;
+        }
+        return at / sum;
+    }
+
+    /** How likely it lay in a range, given between which looks it came, 0 to 1. */
+    double held(Days days, Widths.Range range) {
+        double low = Math.max(from(), range.low());
+        double high = Math.min(to(), range.high());
+        return high <= low ? 0 : mass(days, low, high) / mass(days, from(), to());
+    }
+
+    private static double mass(Days days, double from, double to) {
+        return days.by(to) - days.by(from) + LEAST * (to - from);
+    }
+}

@@ -1,0 +1,118 @@
+package baylantern.core.season.hindcast;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Corrects a range by the farm's own past misses at the same lead: the middle is drawn to where the past came, and the
+ * ends are set so far away that a tenth of the past lay beyond each (split conformal prediction with weights, Barber and
+ * others 2023; recent misses count more, so that it adapts as in Gibbs and Candès 2021). Beforehand it stands on some
+ * wide misses, so that a range is never narrow because a form is sure of itself.
+ */
+public final class Widths {
+
+    /** Ends of the leads, days from the look to the middle told; the last has none. */
+    public static final List<Integer> LEADS = List.of(30, 60, 120, Integer.MAX_VALUE);
+
+    // Not quite a tenth: ends are whole days, and a swell is only known to lie between two looks.
+    private static final double TAIL = 0.12;
+    private static final double PRIOR_CASES = 6;
+    private static final double OTHER_LEADS_CASES = 15;
+    private static final double WIDER = 1.15;
+    private static final double SHIFT_SHARE = 0.3;
+    private static final double HALF_LIFE_DAYS = 200;
+    private static final double LEAST_TIMES = 0.35;
+    private static final double[] WIDE_MISSES = {-1.5, -1.0, -0.75, -0.5, -0.25, 0, 0.25, 0.5, 0.75, 1.0, 1.5};
+    private static final double[] WIDE_MASS = {0.05, 0.05, 0.08, 0.12, 0.13, 0.14, 0.13, 0.12, 0.08, 0.05, 0.05};
+
+    private final List<Times> byLead = new ArrayList<>();
+
+    /** What the middle moves by, and how far the ends go, in parts of the range as it was told. */
+    private record Times(double shift, double low, double high) {}
+
+    /**
+     * A past miss, in days after the look.
+     *
+     * @param day the day of the look, counted from the epoch
+     * @param counts how much it counts, since looks on one flush are not independent
+     */
+    record Miss(double low, double mid, double high, double came, int day, double counts) {
+
+        /** How far off, in halves of the range told; under 0 where it came early. */
+        double off() {
+            double days = came - mid;
+            return days / Math.max(1, days < 0 ? mid - low : high - mid);
+        }
+    }
+
+    /** A range in days after the look. */
+    record Range(double low, double mid, double high) {}
+
+    /** The lead a middle falls into, counted from 0. */
+    static int lead(double days) {
+        int lead = 0;
+        while (days > LEADS.get(lead)) {
+            lead++;
+        }
+        return lead;
+    }
+
+    /** Learns from misses known on the evening of a day, counted from the epoch. */
+    Widths(List<Miss> misses, int now) {
+        for (int lead = 0; lead < LEADS.size(); lead++) {
+            byLead.add(times(misses, lead, now));
+        }
+    }
+
+    private static Times times(List<Miss> misses, int lead, int now) {
+        double own = misses.stream()
+                .filter(miss -> lead(miss.mid) == lead)
+                .mapToDouble(Miss::counts)
+                .sum();
+        List<double[]> weighed = new ArrayList<>();
+        for (Miss miss : misses) {
+            double near = lead(miss.mid) == lead ? 1 : OTHER_LEADS_CASES / (OTHER_LEADS_CASES + own);
+            double weight = miss.counts * near * Math.pow(0.5, (now - miss.day) / HALF_LIFE_DAYS);
+            weighed.add(new double[] {miss.off(), weight});
+        }
+        for (int i = 0; i < WIDE_MISSES.length; i++) {
+            weighed.add(new double[] {WIDE_MISSES[i] * WIDER, WIDE_MASS[i] * PRIOR_CASES});
+        }
+        weighed.sort(Comparator.comparingDouble(w -> w[0]));
+        double shift = SHIFT_SHARE * quantile(weighed, 0.5);
+        return new Times(
+                shift,
+                Math.max(LEAST_TIMES, shift - quantile(weighed, TAIL)),
+                Math.max(LEAST_TIMES, quantile(weighed, 1 - TAIL) - shift));
+    }
+
+    private static double quantile(List<double[]> sorted, double share) {
+        double all = sorted.stream().mapToDouble(w -> w[1]).sum();
+        double at = 0;
+        for (double[] one : sorted) {
+            at += one[1];
+            if (at >= share * all) {
+                return one[0];
+            }
+        }
+        return sorted.get(sorted.size() - 1)[0];
+    }
+
+    /** The range of some chances, corrected. */
+    Range of(Days days) {
+        return new Range(at(days, 0.1), at(days, 0.5), at(days, 0.9));
+    }
+
+    /** Days after the look by which a share has come, corrected; rises with the share and is above 0. */
+    public double at(Days days, double share) {
+        double mid = days.at(0.5);
+        double told = days.at(share);
+        Times times = byLead.get(lead(mid));
+        double half = times.shift < 0 ? mid - days.at(0.1) : days.at(0.9) - mid;
+        double moved = Math.max(0.5, mid + times.shift * half);
+        return told < mid
+                ? Math.max(moved * told / mid / 4, moved - times.low * (mid - told))
+                : moved + times.high * (told - mid);
+    }
+}
