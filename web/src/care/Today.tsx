@@ -6,6 +6,7 @@ import { awayWords, dayWords } from "../days";
 import { LifeLine } from "../drawings/LifeLine";
 import { useLamps } from "../flush/flushApi";
 import { Lamps } from "../flush/Lamps";
+import { LookNext } from "../flush/LookNext";
 import { headline } from "../flush/words";
 import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { NextDays } from "../weather/NextDays";
@@ -30,6 +31,7 @@ export function Today() {
       {farm.data.grafts > 0 && (
         <aside className="w-[372px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
           <RunningOut />
+          <LookNext today={view.day} />
           <OnTheirWay view={view} />
           <NextDays />
           <ComingVisits today={view.day} />

@@ -56,7 +56,7 @@ export function PlanSheet({ draft, today, around, problem, pairing, onDraft, onC
       <p className="text-soft">
         {pairing ? `${pairing.varietyName} on ${pairing.spotName} stocks, ` : ""}
         {awayWords(draft.day, today)}
-        {around?.scored ? `; lit in ${sureWords(around.scored.litShare)}` : ""}
+        {around?.scored ? `; lit in ${sureWords(around.scored.chance.lit)}` : ""}
       </p>
       <div className="mt-3 grid grid-cols-[1fr_92px] gap-2">
         <Field label="Day">

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { dayWords } from "../days";
 
@@ -5,6 +6,7 @@ import { dayWords } from "../days";
 export function PlansAside(props: {
   plans: Schemas["day.Planned"][];
   onPlan: (plan: Schemas["day.Planned"]) => void;
+  children?: ReactNode;
 }) {
   return (
     <aside className="w-[344px] shrink-0 overflow-auto border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
@@ -26,6 +28,7 @@ export function PlansAside(props: {
           )}
         </button>
       ))}
+      {props.children}
       <h2 className="mt-6 font-semibold text-[14px] text-soft">To plan one</h2>
       <p className="mt-1 text-[15px] text-soft">
         Click a lit stretch, or drag along it: pinching, topping, cutting wood and the visits move with the

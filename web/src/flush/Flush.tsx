@@ -16,6 +16,7 @@ import { Legend, Tools, View } from "./FlushTools";
 import { useAround, useLamps, useLanes, usePairings, usePlans } from "./flushApi";
 import { LABEL, LaneField } from "./LaneField";
 import { LanesTable } from "./LanesTable";
+import { LookNext } from "./LookNext";
 import { NoteStage } from "./NoteStage";
 import { PhoneWatch } from "./PhoneWatch";
 import { PlantSheet } from "./PlantSheet";
@@ -149,6 +150,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
         <Statement title={headline(pairings.data?.pairings ?? [])}>
           Tap a tree, then what its buds show.
         </Statement>
+        <LookNext today={today} />
         <PhoneWatch lanes={lanes} today={today} />
       </section>
     );
@@ -220,7 +222,9 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
           )}
         </aside>
       ) : (
-        <PlansAside plans={plans.data ?? []} onPlan={(plan) => setDraft(draftOf(plan))} />
+        <PlansAside plans={plans.data ?? []} onPlan={(plan) => setDraft(draftOf(plan))}>
+          <LookNext today={today} most={5} />
+        </PlansAside>
       )}
       <NoteStage
         open={noting !== undefined && noting.length > 0}

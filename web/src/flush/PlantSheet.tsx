@@ -9,6 +9,7 @@ import { Coming, PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { usePlantSheet } from "./flushApi";
+import { Learning } from "./Learning";
 import { NoteStage, quickNote, StageKeys } from "./NoteStage";
 
 type Sheet = Schemas["season.PlantSheet"];
@@ -67,6 +68,7 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
       </button>
       <NoteStage open={noting} onClose={() => setNoting(false)} plants={[plant]} />
       <Sureness sheet={sheet} />
+      {sheet.learning && <Learning learned={sheet.learning} />}
       <History sheet={sheet} />
       <button type="button" className="mt-4 text-[14.5px] text-sea underline" onClick={remove}>
         Take this tree off the farm; its history stays
@@ -129,9 +131,12 @@ function basisWords(sheet: Sheet): string {
     : "the species prior";
 }
 
+const MANY_LOOKS = 8;
+
 function Sureness({ sheet }: { sheet: Sheet }) {
-  const test = sheet.plantTest.flushes >= 4 ? sheet.plantTest : sheet.farmTest;
-  const whose = sheet.plantTest.flushes >= 4 ? "this tree" : `${sheet.plant.speciesKey} here`;
+  const own = sheet.plantTest.looks >= MANY_LOOKS;
+  const test = own ? sheet.plantTest : sheet.farmTest;
+  const whose = own ? "this tree" : `${sheet.plant.speciesKey} here`;
   return (
     <>
       <PartHeading>How sure</PartHeading>
@@ -139,16 +144,41 @@ function Sureness({ sheet }: { sheet: Sheet }) {
         Rests on {basisWords(sheet)}: {Math.round(sheet.degreeDays)} degree-days from swell to swell, about{" "}
         {Math.round(sheet.degreeDaysLow)}–{Math.round(sheet.degreeDaysHigh)}.
       </p>
-      {test.flushes > 0 ? (
-        <p className="mt-1 text-[15px]">
-          Held against {test.flushes} past flushes of {whose}, each foretold from the others: off by{" "}
-          {Math.round(test.meanErrorDays)} days on the mean ({Math.round(test.priorErrorDays)} had nothing
-          been learned); the 10–90 range held {Math.round(test.heldShare * 100)} of 100 times.
-        </p>
+      {test.looks > 0 ? (
+        <>
+          <p className="mt-1 text-[15px]">
+            On {test.looks} past looks at {whose}, told from what was known then: off by{" "}
+            {Math.round(test.meanErrorDays)} days on the mean ({Math.round(test.priorErrorDays)} had nothing
+            been learned); the 8-in-10 range held {Math.round(test.heldShare * 100)} of 100 times.
+          </p>
+          <ByLead test={sheet.farmTest} species={sheet.plant.speciesKey} />
+        </>
       ) : (
         <p className="mt-1 text-[15px] text-soft">Species prior: no past flush yet to hold it against.</p>
       )}
     </>
+  );
+}
+
+/** How often ranges held, by how far ahead they were told. */
+function ByLead({ test, species }: { test: Schemas["season.Kept"]; species: string }) {
+  const told = test.byLead.filter((lead) => lead.looks >= 5);
+  if (told.length === 0) return null;
+  return (
+    <table className="mt-1 w-full text-[14px]">
+      <caption className="text-left text-[13.5px] text-soft">All {species} here, by how far ahead</caption>
+      <tbody>
+        {told.map((lead) => (
+          <tr key={lead.untilDays ?? "on"} className="border-line border-t">
+            <th scope="row" className="py-0.5 text-left font-normal">
+              {lead.untilDays ? `up to ${lead.untilDays} days` : "farther"}
+            </th>
+            <td className="text-right">{Math.round(lead.heldShare * 100)} of 100</td>
+            <td className="text-right text-soft">{lead.looks} looks</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

@@ -13,6 +13,10 @@ export const usePairings = (slipping: boolean) =>
     queryFn: () => told(api.GET("/api/windows", { params: { query: { slipping } } })),
   });
 
+/** Looks worth most for their minutes. */
+export const useLookNext = () =>
+  useQuery({ queryKey: ["look-next"], queryFn: () => told(api.GET("/api/flush/look-next")) });
+
 export const usePlans = () =>
   useQuery({ queryKey: ["plans"], queryFn: () => told(api.GET("/api/graft-days")) });
 

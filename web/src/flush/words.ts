@@ -54,10 +54,12 @@ export function standingWords(pairing: Pairing, today: string): string {
 }
 
 function nextWords(pairing: Pairing, today: string): string {
-  const window = pairing.window;
-  if (!window) return "No window in the next five months.";
-  const pinch = window.pinched ? "; pinch its tips for it" : "";
-  return `Next window about ${dayWords(window.first)}, ${awayWords(window.first, today)}${pinch}.`;
+  const { window, offer } = pairing;
+  const pinch = offer
+    ? `Pinch by ${offer.pinchBy <= today ? "today" : dayWords(offer.pinchBy)} and it is lit from about ${dayWords(offer.window.first)}.`
+    : "";
+  if (!window) return pinch || "No window in the next five months.";
+  return `Next window about ${dayWords(window.first)}, ${awayWords(window.first, today)}. ${pinch}`.trim();
 }
 
 /** How sure, in words with the number. */

@@ -38,7 +38,8 @@ class WindowController {
             Standing standing,
             Lamp lamp,
             @Nullable GraftWindow window,
-            List<GraftWindow> windows) {}
+            List<GraftWindow> windows,
+            WindowFinder.@Nullable Offer offer) {}
 
     /** Every pairing, or the best of each species. */
     record Pairings(LocalDate today, List<PairingView> pairings) {}
@@ -70,7 +71,8 @@ class WindowController {
                 windows.standing(named.pair()),
                 found.lamp(),
                 Standing.window(found, clock.today()).orElse(null),
-                found.windows());
+                found.windows(),
+                found.offer());
     }
 
     @GetMapping("/days")

@@ -17,6 +17,7 @@ public enum FigureName {
     WEATHER_RUNS(Subject.FLUSH, "weatherRuns"),
     HEALING_AHEAD(Subject.FLUSH, "healingAhead"),
     LIT_FROM(Subject.FLUSH, "litFrom"),
+    LIT_CHANCE(Subject.FLUSH, "litChance"),
     LOW_FROM(Subject.FLUSH, "lowFrom"),
     HEAT(Subject.FLUSH, "heat"),
     HOT_DRY(Subject.FLUSH, "hotDry"),

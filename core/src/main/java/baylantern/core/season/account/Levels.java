@@ -81,6 +81,11 @@ final class Levels {
         };
     }
 
+    /** How far single values of a tree scatter. */
+    double scatter() {
+        return Math.sqrt(scatter);
+    }
+
     /** What is believed of the next value of a tree. */
     Belief next(long plant) {
         double[] mean = plantMean(plant);

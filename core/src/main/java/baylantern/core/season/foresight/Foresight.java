@@ -23,6 +23,7 @@ import java.util.SplittableRandom;
  */
 public final class Foresight {
 
+    private static final int LEAST_SWELLS = 8;
     private static final int MOST_SWELLS = 40;
     private static final int LONGEST_DAYS = 900;
 
@@ -78,7 +79,8 @@ public final class Foresight {
         all[1] = next;
         int count = 2;
         double end = runs.end(run);
-        while (all[count - 1] <= end && count < MOST_SWELLS) {
+        // Some beyond the end, so that every run has the flushes that are told.
+        while ((all[count - 1] <= end || count < LEAST_SWELLS) && count < MOST_SWELLS) {
             all[count] = all[count - 1] + Math.max(1, interval(tree.plant(), run, all[count - 1], account, random));
             count++;
         }

@@ -15,7 +15,7 @@ import java.util.Map;
  */
 public final class Lessons {
 
-    private static final double[] BEFOREHAND = {0.42, 0.24, 0.09, 0.05, 0.1, 0.1};
+    private static final double[] BEFOREHAND = {0.5, 0.3, 0.06, 0.03, 0.05, 0.06};
     private static final double SPECIES_CASES = 3;
     private static final double TREE_CASES = 20;
     private static final int USUAL_TRUST = 1;

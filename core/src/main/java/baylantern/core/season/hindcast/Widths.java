@@ -19,12 +19,11 @@ public final class Widths {
     private static final double TAIL = 0.12;
     private static final double PRIOR_CASES = 6;
     private static final double OTHER_LEADS_CASES = 15;
-    private static final double WIDER = 1.15;
     private static final double SHIFT_SHARE = 0.3;
     private static final double HALF_LIFE_DAYS = 200;
     private static final double LEAST_TIMES = 0.35;
-    private static final double[] WIDE_MISSES = {-1.5, -1.0, -0.75, -0.5, -0.25, 0, 0.25, 0.5, 0.75, 1.0, 1.5};
-    private static final double[] WIDE_MASS = {0.05, 0.05, 0.08, 0.12, 0.13, 0.14, 0.13, 0.12, 0.08, 0.05, 0.05};
+    private static final double[] WIDE_MISSES = {-1.6, -1.2, -0.8, -0.4, 0, 0.4, 0.8, 1.2, 1.6};
+    private static final double[] WIDE_MASS = {0.06, 0.1, 0.12, 0.14, 0.16, 0.14, 0.12, 0.1, 0.06};
 
     private final List<Times> byLead = new ArrayList<>();
 
@@ -77,7 +76,7 @@ public final class Widths {
             weighed.add(new double[] {miss.off(), weight});
         }
         for (int i = 0; i < WIDE_MISSES.length; i++) {
-            weighed.add(new double[] {WIDE_MISSES[i] * WIDER, WIDE_MASS[i] * PRIOR_CASES});
+            weighed.add(new double[] {WIDE_MISSES[i], WIDE_MASS[i] * PRIOR_CASES});
         }
         weighed.sort(Comparator.comparingDouble(w -> w[0]));
         double shift = SHIFT_SHARE * quantile(weighed, 0.5);

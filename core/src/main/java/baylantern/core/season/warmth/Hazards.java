@@ -74,6 +74,20 @@ public final class Hazards {
         return left;
     }
 
+    /**
+     * Whether frost comes in the days after a graft, or heavy rain in the first of them, for grafts made on each of the
+     * first {@code grafts} days. Either takes a graft, however warm the other days are.
+     */
+    public boolean[] stops(List<WeatherDay> days, int grafts, int ahead) {
+        double[] frost = days.stream().mapToDouble(this::frost).toArray();
+        double[] rain = days.stream().mapToDouble(this::rain).toArray();
+        boolean[] stops = new boolean[grafts];
+        for (int t = 0; t < grafts; t++) {
+            stops[t] = worst(frost, t, ahead) > 0 || worst(rain, t, Math.min(rainDays, ahead)) > 0;
+        }
+        return stops;
+    }
+
     private static double worst(double[] severity, int from, int days) {
         double worst = 0;
         for (int i = from; i < Math.min(from + days, severity.length); i++) {

@@ -24,6 +24,7 @@ public final class GraftSky {
     private final double best;
     private final double[][] healing;
     private final double[][] safety;
+    private final boolean[][] stopped;
 
     /** Reckons the first {@code days} days of the runs, which must go on for the healing days after them. */
     public GraftSky(Species species, FlushRules rules, Climate climate, WeatherYears years, int days) {
@@ -34,9 +35,12 @@ public final class GraftSky {
         this.best = bestMonth(rate, climate);
         this.healing = new double[years.runs()][days];
         this.safety = new double[years.runs()][days];
+        this.stopped = new boolean[years.runs()][];
         for (int run = 0; run < years.runs(); run++) {
             heal(rate, run, days);
-            safety[run] = hazards.safeties(days(run, 0, days + ahead), days, ahead);
+            List<WeatherDay> met = days(run, 0, days + ahead);
+            safety[run] = hazards.safeties(met, days, ahead);
+            stopped[run] = hazards.stops(met, days, ahead);
         }
     }
 
@@ -87,6 +91,11 @@ public final class GraftSky {
     /** What no danger takes away, 0 to 1. */
     public double safety(int run, int t) {
         return safety[run][t];
+    }
+
+    /** True where frost or heavy rain would take the graft. */
+    public boolean stopped(int run, int t) {
+        return stopped[run][t];
     }
 
     /** The dangers that are looked for. */

@@ -1,10 +1,9 @@
 package baylantern.core.season.window;
 
-/** The lamp of a day: it glows when stock, wood and weather are all lit. */
-public record Lamp(Wick stock, Wick wood, Wick weather) {
-
-    /** True where all three are lit. */
-    public boolean lit() {
-        return stock.level() == Wick.Level.LIT && wood.level() == Wick.Level.LIT && weather.level() == Wick.Level.LIT;
-    }
-}
+/**
+ * The lamp of a day: it glows when stock, wood and weather hold together.
+ *
+ * @param chance that all three do, 0 to 1
+ * @param lit true where the chance is over the grower's line
+ */
+public record Lamp(Wick stock, Wick wood, Wick weather, double chance, boolean lit) {}

@@ -30,14 +30,18 @@ final class LampWords {
 
     Lamp lamp(Growth stock, Growth wood, WindowDay today) {
         return new Lamp(
-                wick(today.stock(), stock(stock)),
-                wick(today.wood(), wood(wood, today)),
-                wick(today.weather(), weather(today)));
+                wick(today.stock(), today.chance().stock(), stock(stock)),
+                wick(today.wood(), today.chance().wood(), wood(wood, today)),
+                wick(today.weather(), today.chance().weather(), weather(today)),
+                today.chance().lit(),
+                today.lit());
     }
 
-    private Wick wick(double score, String words) {
-        return new Wick(
-                Wick.level(score, rules.value(FigureName.LIT_FROM), rules.value(FigureName.LOW_FROM)), score, words);
+    // Lit by its chance; low where the mean promises something.
+    private Wick wick(double score, double chance, String words) {
+        double line = rules.value(FigureName.LIT_CHANCE);
+        boolean low = chance >= line / 2 || score >= rules.value(FigureName.LOW_FROM);
+        return new Wick(chance >= line ? Wick.Level.LIT : low ? Wick.Level.LOW : Wick.Level.OUT, score, words);
     }
 
     private static String stock(Growth stock) {
@@ -58,7 +62,7 @@ final class LampWords {
         Outlook.Likely now = wood.likeliest(0);
         String stands = wood.name() + " is most likely " + now.stage().words() + " (" + percent(now.share()) + "); ";
         return stands
-                + (today.wood() >= rules.value(FigureName.LIT_FROM) ? done(wood, today.day()) : "")
+                + (today.chance().wood() >= rules.value(FigureName.LIT_CHANCE) ? done(wood, today.day()) : "")
                 + want(now.stage());
     }
 

@@ -11,8 +11,8 @@ import java.time.LocalDate;
  * @param risk what no danger takes away
  * @param weather healing against the site's best month, times risk
  * @param score stock × wood × healing × risk, to rank days
- * @param litShare share of the runs in which all three wicks are lit
- * @param lit true where all three wicks are lit in the mean
+ * @param chance share of the runs in which each wick, and all three together, are lit
+ * @param lit true where the chance of all three is over the grower's line
  * @param pinched true where the wood is ready only if tips that are not pinched yet are pinched in time
  */
 public record WindowDay(
@@ -23,6 +23,14 @@ public record WindowDay(
         double risk,
         double weather,
         double score,
-        double litShare,
+        Chance chance,
         boolean lit,
-        boolean pinched) {}
+        boolean pinched) {
+
+    /**
+     * How often the wicks are lit, 0 to 1 each.
+     *
+     * @param lit all three at once
+     */
+    public record Chance(double stock, double wood, double weather, double lit) {}
+}

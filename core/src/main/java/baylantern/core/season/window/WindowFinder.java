@@ -44,39 +44,87 @@ public final class WindowFinder {
         this.pinchDays = pinchDays;
     }
 
-    /** What a pairing comes to: every day, the lit windows, and the lamp of today. */
-    public record Found(List<WindowDay> days, List<GraftWindow> windows, Lamp lamp) {}
+    /**
+     * What a pairing comes to by what was done so far: every day, the lit windows, the lamp of today, and what pinching
+     * would do.
+     */
+    public record Found(
+            List<WindowDay> days,
+            List<GraftWindow> windows,
+            Lamp lamp,
+            @Nullable Offer offer) {}
+
+    /**
+     * What pinching would do; it stands or falls with the pinching.
+     *
+     * @param pinchBy the last day on which to pinch for it
+     * @param window the window it would open
+     */
+    public record Offer(LocalDate pinchBy, GraftWindow window) {}
 
     /** Scores every day of the sky for a pairing. */
     public Found find(Growth stock, Growth wood) {
-        int days = sky.days();
-        boolean[][] lit = new boolean[sky.years().runs()][days];
-        List<WindowDay> scored = new ArrayList<>();
-        for (int t = 0; t < days; t++) {
-            scored.add(day(stock, wood, t, lit));
-        }
+        boolean[][] lit = new boolean[sky.years().runs()][sky.days()];
+        List<WindowDay> scored = days(stock, wood, Tips.AS_THEY_ARE, lit);
+        List<GraftWindow> windows = windows(scored, lit);
         return new Found(
-                List.copyOf(scored),
-                windows(scored, lit),
-                new LampWords(rules, sky, woodRule).lamp(stock, wood, scored.get(0)));
+                scored,
+                windows,
+                new LampWords(rules, sky, woodRule).lamp(stock, wood, scored.get(0)),
+                offer(stock, wood, windows));
     }
 
-    private WindowDay day(Growth stock, Growth wood, int t, boolean[][] lit) {
+    /** Whether tips that are not pinched yet count as pinched in time. */
+    private enum Tips {
+        AS_THEY_ARE,
+        PINCHED_NOW
+    }
+
+    private List<WindowDay> days(Growth stock, Growth wood, Tips tips, boolean[][] lit) {
+        List<WindowDay> scored = new ArrayList<>();
+        for (int t = 0; t < sky.days(); t++) {
+            scored.add(day(stock, wood, t, tips, lit));
+        }
+        return List.copyOf(scored);
+    }
+
+    // The first window that only pinching opens, if it comes before any that opens by itself.
+    private @Nullable Offer offer(Growth stock, Growth wood, List<GraftWindow> windows) {
+        if (stock.unwatched() || wood.unwatched()) {
+            return null;
+        }
+        boolean[][] lit = new boolean[sky.years().runs()][sky.days()];
+        List<GraftWindow> then = windows(days(stock, wood, Tips.PINCHED_NOW, lit), lit);
+        LocalDate own = windows.isEmpty() ? LocalDate.MAX : windows.get(0).first();
+        return then.stream()
+                .filter(window -> window.pinched() && window.first().isBefore(own))
+                .findFirst()
+                .map(window -> new Offer(window.first().minusDays(pinchDays), window))
+                .orElse(null);
+    }
+
+    private WindowDay day(Growth stock, Growth wood, int t, Tips tips, boolean[][] lit) {
         LocalDate day = sky.years().first().plusDays(t);
         int runs = sky.years().runs();
         boolean blocked = wood.flowering(day) || stock.unwatched() || wood.unwatched();
-        boolean natural = lit(unpinched(wood, t));
-        // What was pinched serves from its own day on; what is not pinched yet could be, today.
+        // What was pinched serves from its own day on.
         boolean done = !wood.pinchedReady(day).isEmpty();
-        Map<BudStage, Double> woodScores = done || t >= pinchDays ? pinchedScores : woodRule.ready();
+        boolean offered = !done && tips == Tips.PINCHED_NOW && t >= pinchDays;
+        Map<BudStage, Double> woodScores = done || offered ? pinchedScores : woodRule.ready();
         double[] sums = new double[6];
-        int litRuns = 0;
+        int[] litRuns = new int[4];
+        int natural = 0;
         for (int run = 0; run < runs; run++) {
             double stockPart = stock.score(stockScores, run, t);
             double woodPart = blocked ? 0 : wood.score(woodScores, run, t);
             double weather = sky.relative(run, t) * sky.safety(run, t);
-            lit[run][t] = lit(stockPart) && lit(woodPart) && lit(weather);
-            litRuns += lit[run][t] ? 1 : 0;
+            boolean fair = lit(weather) && !sky.stopped(run, t);
+            lit[run][t] = lit(stockPart) && lit(woodPart) && fair;
+            litRuns[0] += lit(stockPart) ? 1 : 0;
+            litRuns[1] += lit(woodPart) ? 1 : 0;
+            litRuns[2] += fair ? 1 : 0;
+            litRuns[3] += lit[run][t] ? 1 : 0;
+            natural += offered && lit(wood.score(woodRule.ready(), run, t)) ? 1 : 0;
             add(
                     sums,
                     stockPart,
@@ -89,8 +137,8 @@ public final class WindowFinder {
         for (int i = 0; i < sums.length; i++) {
             sums[i] /= runs;
         }
-        boolean allLit = lit(sums[0]) && lit(sums[1]) && lit(sums[4]);
-        double share = litRuns / (double) runs;
+        double line = rules.value(FigureName.LIT_CHANCE);
+        double share = litRuns[3] / (double) runs;
         return new WindowDay(
                 day,
                 sums[0],
@@ -99,9 +147,10 @@ public final class WindowFinder {
                 sums[3],
                 sums[4],
                 sums[5],
-                share,
-                allLit,
-                !natural && !done && lit(sums[1]));
+                new WindowDay.Chance(
+                        litRuns[0] / (double) runs, litRuns[1] / (double) runs, litRuns[2] / (double) runs, share),
+                share >= line,
+                offered && natural < line * runs);
     }
 
     private static void add(double[] sums, double... parts) {
@@ -117,15 +166,6 @@ public final class WindowFinder {
         pinched.merge(BudStage.M, score, Math::max);
         pinched.merge(BudStage.R, score, Math::max);
         return pinched;
-    }
-
-    private double unpinched(Growth wood, int t) {
-        double sum = 0;
-        int runs = sky.years().runs();
-        for (int run = 0; run < runs; run++) {
-            sum += wood.score(woodRule.ready(), run, t) / runs;
-        }
-        return sum;
     }
 
     private boolean lit(double score) {
@@ -157,7 +197,7 @@ public final class WindowFinder {
                 best.day(),
                 days.get(last).day(),
                 ends(days, sky.years().ahead(best.day()), last, lit),
-                best.litShare(),
+                best.chance().lit(),
                 best.pinched());
     }
 

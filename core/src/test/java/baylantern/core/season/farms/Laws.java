@@ -34,7 +34,6 @@ public final class Laws {
         return (farm, tree, random) -> {
             List<Integer> swells = new ArrayList<>();
             double keen = 1 + 0.2 * random.nextGaussian();
-            int rested = -random.nextInt(60);
             double chill = 10;
             int last = -80;
             double pressure = 0;

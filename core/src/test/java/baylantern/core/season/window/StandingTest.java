@@ -39,7 +39,7 @@ class StandingTest {
                 1,
                 weather,
                 stock * wood * weather,
-                lit ? 1 : 0,
+                new WindowDay.Chance(stock, wood, weather, lit ? 1 : 0),
                 lit,
                 false);
     }
@@ -53,7 +53,9 @@ class StandingTest {
         List<GraftWindow> windows = days.get(0).lit()
                 ? List.of(new GraftWindow(TODAY, TODAY, last, new DayRange(last, last, last), 0.9, false))
                 : List.of();
-        return new WindowFinder.Found(days, windows, new Lamp(wick(stock), wick(wood), wick(weather)));
+        boolean lit = days.get(0).lit();
+        Lamp lamp = new Lamp(wick(stock), wick(wood), wick(weather), lit ? 1 : 0, lit);
+        return new WindowFinder.Found(days, windows, lamp, null);
     }
 
     @ParameterizedTest
@@ -122,7 +124,8 @@ class StandingTest {
 
     @Test
     void woodThatMustBePinchedIsToldWhenItIsTooLate() {
-        WindowDay pinched = new WindowDay(TODAY.plusDays(3), 0.9, 0.9, 0.9, 1, 0.9, 0.7, 0.8, true, true);
+        WindowDay pinched = new WindowDay(
+                TODAY.plusDays(3), 0.9, 0.9, 0.9, 1, 0.9, 0.7, new WindowDay.Chance(1, 1, 1, 0.8), true, true);
         assertThat(against(pinched, TODAY.minusDays(9), List.of()))
                 .singleElement()
                 .satisfies(f -> assertThat(f.rule()).isEqualTo("pinchPast"));

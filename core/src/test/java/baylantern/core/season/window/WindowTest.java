@@ -120,9 +120,52 @@ class WindowTest {
                 Technique.Bark.NO);
         assertThat(found.lamp().wood().level()).isEqualTo(Wick.Level.LOW);
         assertThat(found.lamp().wood().words()).contains("mature").contains("wanted is buds swelling");
-        WindowDay later = found.days().get(16);
-        assertThat(later.pinched()).isTrue();
-        assertThat(later.wood()).isGreaterThan(found.days().get(0).wood());
+        assertThat(found.days()).as("nothing is pinched yet").noneMatch(WindowDay::pinched);
+        WindowFinder.Offer offer = Objects.requireNonNull(found.offer());
+        assertThat(offer.window().pinched()).isTrue();
+        assertThat(offer.pinchBy()).isEqualTo(offer.window().first().minusDays(14));
+        assertThat(offer.pinchBy()).isAfterOrEqualTo(may.today);
+    }
+
+    /** What is offered for pinching today comes, once it was pinched today: told before and after, it is one window. */
+    @Test
+    void anOfferComesTrueOnceItsTipsArePinched() {
+        Growth stocks = growth("Kiln stocks", null, may.at(BudStage.S), may.at(BudStage.P));
+        WindowFinder.Offer offer = Objects.requireNonNull(
+                may.find(stocks, growth("Ternlight", null, may.at(BudStage.M)), Technique.Bark.NO)
+                        .offer());
+        Pinched done = new Pinched(may.today, may.today.plusDays(14), may.today.plusDays(60), 12);
+        Growth pinched = new Growth("Ternlight", List.of(may.at(BudStage.M)), null, List.of(), List.of(done));
+        WindowFinder.Found then = may.find(stocks, pinched, Technique.Bark.NO);
+        assertThat(then.windows()).isNotEmpty();
+        assertThat(then.windows().get(0).first()).isEqualTo(offer.window().first());
+        assertThat(then.windows().get(0).confidence()).isEqualTo(offer.window().confidence());
+        assertThat(then.offer()).isNull();
+    }
+
+    @Test
+    void aLitDayHasNoFrostFlowerOrLeafedOutWoodAndItsChanceIsOverTheLine() {
+        Setting winter = new Setting(31.4, LocalDate.of(2026, 12, 1));
+        for (Setting at : List.of(may, winter)) {
+            for (BudStage stage : BudStage.values()) {
+                Growth wood = growth("Ternlight", at.today.plusDays(20), at.at(stage));
+                WindowFinder.Found found =
+                        at.find(growth("Kiln stocks", null, at.at(BudStage.S)), wood, Technique.Bark.NO);
+                for (WindowDay day : found.days()) {
+                    int t = at.sky.years().ahead(day.day());
+                    long frosty = java.util.stream.IntStream.range(0, 100)
+                            .filter(run -> at.sky.stopped(run, t))
+                            .count();
+                    assertThat(day.lit()).isEqualTo(day.chance().lit() >= 0.5);
+                    assertThat(day.chance().lit()).isLessThanOrEqualTo(1 - frosty / 100.0 + 1e-9);
+                    assertThat(day.chance().lit())
+                            .isLessThanOrEqualTo(day.chance().wood() + 1e-9);
+                    if (wood.flowering(day.day())) {
+                        assertThat(day.lit()).isFalse();
+                    }
+                }
+            }
+        }
     }
 
     /** Pinched on its day, the wood serves on its days, from wherever one looks: they do not recede as days pass. */
@@ -157,22 +200,22 @@ class WindowTest {
         Growth stocks = growth("Kiln stocks", null, may.at(BudStage.S));
         for (BudStage stage : BudStage.values()) {
             Growth wood = growth("Ternlight", null, may.at(stage));
-            List<WindowDay> never = new WindowFinder(FLUSH, may.sky, "avocado", Technique.Bark.NO, 9999)
-                    .find(stocks, wood)
-                    .days();
-            List<WindowDay> atOnce = new WindowFinder(FLUSH, may.sky, "avocado", Technique.Bark.NO, 0)
-                    .find(stocks, wood)
-                    .days();
-            for (int t = 0; t < DAYS; t++) {
-                assertThat(atOnce.get(t).wood())
-                        .isGreaterThanOrEqualTo(never.get(t).wood());
-                assertThat(never.get(t).pinched()).isFalse();
+            WindowFinder.Found never =
+                    new WindowFinder(FLUSH, may.sky, "avocado", Technique.Bark.NO, 9999).find(stocks, wood);
+            WindowFinder.Found atOnce =
+                    new WindowFinder(FLUSH, may.sky, "avocado", Technique.Bark.NO, 0).find(stocks, wood);
+            assertThat(never.offer()).isNull();
+            assertThat(atOnce.days()).isEqualTo(never.days());
+            if (atOnce.offer() != null && !never.windows().isEmpty()) {
+                assertThat(atOnce.offer().window().first())
+                        .isBefore(never.windows().get(0).first());
             }
-            boolean helps = atOnce.get(0).wood() > never.get(0).wood();
-            if (stage.active()) {
-                assertThat(helps).as(stage.words()).isFalse();
-            } else if (stage != BudStage.H) {
-                assertThat(helps).as(stage.words()).isTrue();
+            boolean today =
+                    atOnce.offer() != null && atOnce.offer().window().first().equals(may.today);
+            if (stage == BudStage.M) {
+                assertThat(today).as(stage.words()).isTrue();
+            } else if (stage.active()) {
+                assertThat(today).as(stage.words()).isFalse();
             }
         }
     }

@@ -1,0 +1,115 @@
+package baylantern.core.season.foresight;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
+import baylantern.core.season.account.Account;
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Skies;
+import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.farms.Laws;
+import baylantern.core.season.farms.MadeUpFarm;
+import baylantern.core.season.flush.BudWarmth;
+import baylantern.core.season.flush.DayRange;
+import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.flush.WarmthRuns;
+import baylantern.core.season.weather.StartingClimates;
+import baylantern.core.season.weather.WeatherYears;
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The outlook of trees on a made-up farm. */
+class ForesightTest {
+
+    private static final FlushRules RULES = Rulebook.shipped().flush();
+    private static final LocalDate TODAY = MadeUpFarm.START.plusDays(1010);
+    private static List<TreeRecord> records;
+    private static Foresight foresight;
+    private static Learned learned;
+
+    @BeforeAll
+    static void learn() {
+        Species species = Rulebook.shipped().species("avocado").orElseThrow();
+        MadeUpFarm farm = new MadeUpFarm(
+                Laws.byWarmth(10, 1150), MadeUpFarm.Eye.USUAL, StartingClimates.Kind.MILD_COAST, 31, 8, 1010, 5);
+        records = farm.trees.stream()
+                .map(tree -> TreeRecord.of(tree.id(), tree.notes(), 0.2))
+                .toList();
+        BudWarmth warmth = BudWarmth.of(species, RULES);
+        Skies skies = new Skies(warmth, farm.weather, 31, MadeUpFarm.START.minusDays(200), TODAY.minusDays(1), 6, 5);
+        double usual = species.figure(FigureName.SWELL_TO_SWELL).value();
+        learned = Learned.of(
+                new Accounts.Grounds(RULES, usual, skies.warmthADay()), records, skies, (int) TODAY.toEpochDay() - 20);
+        WeatherYears years = WeatherYears.draw(farm.weather, TODAY, 200, 500, 7);
+        WarmthRuns runs = WarmthRuns.of(warmth, farm.weather, years, MadeUpFarm.START);
+        foresight = new Foresight(learned, skies.goingOn(years, 6), runs, RULES);
+    }
+
+    @Test
+    void sameSeedSameOutlookAndLaterFlushesComeLater() {
+        for (TreeRecord tree : records) {
+            Outlook outlook = foresight.of(tree, 3).orElseThrow();
+            List<DayRange> next = outlook.next();
+            assertThat(foresight.of(tree, 3).orElseThrow().next()).isEqualTo(next);
+            assertThat(next).hasSizeGreaterThanOrEqualTo(2);
+            assertThat(next.get(1).mid()).isAfter(next.get(0).mid());
+            assertThat(next.get(0).low()).isBefore(next.get(0).high());
+        }
+        assertThat(foresight.of(new TreeRecord(99, List.of(), List.of()), 3)).isEmpty();
+    }
+
+    @Test
+    void theChancesOfTheNextDaysAreThoseOfTheRuns() {
+        Outlook outlook = foresight.of(records.get(0), 3).orElseThrow();
+        double sum = 0;
+        for (double chance : outlook.near(300)) {
+            sum += chance;
+        }
+        long within = java.util.Arrays.stream(outlook.nextAhead())
+                .filter(ahead -> ahead >= 0 && ahead < 298)
+                .count();
+        assertThat(sum).isCloseTo(within / 200.0, within(0.02));
+    }
+
+    @Test
+    void aLookLeavesNoMoreDoubtThanThereWasAndTheBestComeFirst() {
+        List<LookNext.Tree> trees = records.stream()
+                .map(tree -> new LookNext.Tree(
+                        tree.plant(), tree.plant() % 2, foresight.of(tree, 3).orElseThrow()))
+                .toList();
+        List<LookNext.Look> looks = LookNext.of(trees, 5);
+        assertThat(looks).isNotEmpty().hasSizeLessThanOrEqualTo(5);
+        for (LookNext.Look look : looks) {
+            assertThat(look.afterDays()).isLessThan(look.spreadDays());
+            assertThat(look.ahead()).isBetween(0, 14);
+        }
+        assertThat(looks.stream().map(look -> -look.worth()).toList()).isSorted();
+    }
+
+    @Test
+    void whatATreeGoesByIsSaidInASentence() {
+        Map<Account, Double> weights = new EnumMap<>(Account.class);
+        for (Account account : Account.values()) {
+            weights.put(account, 0.1);
+        }
+        weights.put(Account.RAINS, 0.5);
+        assertThat(GoesBy.words(weights)).isEqualTo("Goes by rain, cold and day length above all.");
+        weights.put(Account.RAINS, 0.3);
+        weights.put(Account.WARMTH, 0.3 - 0.05);
+        assertThat(GoesBy.words(weights))
+                .isEqualTo("Goes by rain, cold and day length more than by warmth from swell to swell.");
+        assertThat(learned.lessons().weights(1).values().stream()
+                        .mapToDouble(Double::doubleValue)
+                        .sum())
+                .isCloseTo(1, within(1e-9));
+        assertThat(learned.told(1)).isNotEmpty();
+    }
+}

@@ -1,0 +1,65 @@
+package baylantern.core.season.hindcast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import baylantern.core.season.farms.Laws;
+import baylantern.core.season.farms.MadeUpFarm;
+import baylantern.core.season.hindcast.Trials.Kind;
+import baylantern.core.season.weather.StartingClimates;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Do the ranges hold, and are they worth having, on farms whose trees follow laws of other forms than the accounts. */
+class HonestRangesTest {
+
+    /** Kinds of farms; those whose law is one of the plain ways need not beat it. */
+    enum Farm {
+        WARMTH_NORTH(StartingClimates.Kind.MILD_COAST, 31, "avocado", Laws.byWarmth(10, 1150), 1.05),
+        WARMTH_SOUTH(StartingClimates.Kind.SUBTROPICAL, -27, "mango", Laws.byWarmth(15, 620), 1.18),
+        RAIN_SOUTH(StartingClimates.Kind.SUBTROPICAL, -27, "citrus", Laws.byRain(), 0.85),
+        RAIN_NORTH(StartingClimates.Kind.TROPICAL_EDGE, 22, "mango", Laws.byRain(), 0.95),
+        DATES_NORTH(StartingClimates.Kind.MILD_COAST, 31, "avocado", Laws.byCalendar(70, 170, 260), 0.85),
+        DATES_EQUATOR(StartingClimates.Kind.TROPICAL_EDGE, 4, "citrus", Laws.byCalendar(30, 150, 270), 0.95),
+        MIXED_SOUTH(StartingClimates.Kind.MILD_COAST, -29, "citrus", Laws.mixed(12, 750), 1),
+        MIXED_NORTH(StartingClimates.Kind.TROPICAL_EDGE, 22, "mango", Laws.mixed(14, 900), 0.97);
+
+        private final Kind kind;
+        private final double mostOfPlain;
+
+        Farm(StartingClimates.Kind climate, double latitude, String species, MadeUpFarm.Law law, double mostOfPlain) {
+            this.kind = new Kind(climate, latitude, species, law);
+            this.mostOfPlain = mostOfPlain;
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Farm.class)
+    void theRangeHoldsFourTimesInFiveWhateverTheTreesGoBy(Farm farm) {
+        Trials trials = new Trials(farm.kind, MadeUpFarm.Eye.USUAL, 2, 10, 1140);
+        System.out.println(farm + " " + trials);
+        assertThat(trials.trials).hasSizeGreaterThan(200);
+        assertThat(trials.held()).isBetween(0.72, 0.9);
+        assertThat(trials.reckonedHeld()).isCloseTo(trials.held(), within(0.09));
+        assertThat(trials.error()).isLessThan(farm.mostOfPlain * trials.plainError());
+        assertThat(trials.error()).isLessThan(trials.priorError());
+        for (int lead = 0; lead < Widths.LEADS.size(); lead++) {
+            List<Trials.Trial> own = trials.at(lead);
+            double held = own.stream().filter(Trials.Trial::held).count() / (double) Math.max(1, own.size());
+            if (own.size() >= 40) {
+                assertThat(held).as("lead " + lead).isBetween(0.62, lead == 3 ? 1 : 0.97);
+            }
+        }
+    }
+
+    @Test
+    void withOneLookItIsNoWorseThanThePrior() {
+        MadeUpFarm.Eye seldom = new MadeUpFarm.Eye(300, 340, 0, 0.3, 0.04, 7);
+        Trials trials = new Trials(Farm.WARMTH_NORTH.kind, seldom, 6, 10, 1140);
+        if (!trials.trials.isEmpty()) {
+            assertThat(trials.error()).isLessThan(1.1 * trials.priorError());
+        }
+    }
+}

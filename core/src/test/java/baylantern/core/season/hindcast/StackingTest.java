@@ -1,0 +1,92 @@
+package baylantern.core.season.hindcast;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import baylantern.core.season.account.Foretelling;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** Weights, widths and shares of days against counting. */
+class StackingTest {
+
+    private static List<Stacking.Scored> cases(long seed, int count) {
+        SplittableRandom random = new SplittableRandom(seed);
+        return IntStream.range(0, count)
+                .mapToObj(i -> new Stacking.Scored(
+                        new double[] {random.nextDouble(), random.nextDouble() * 0.8, random.nextDouble() * 1.1}, 1))
+                .toList();
+    }
+
+    @Test
+    void noWeightsOnAGridScoreBetter() {
+        for (long seed = 1; seed <= 20; seed++) {
+            List<Stacking.Scored> cases = cases(seed, 40);
+            double[] even = {1 / 3.0, 1 / 3.0, 1 / 3.0};
+            double best = Stacking.score(Stacking.weights(even, 1e-9, cases), cases);
+            for (double a = 0; a <= 1; a += 0.02) {
+                for (double b = 0; a + b <= 1; b += 0.02) {
+                    double grid = Stacking.score(new double[] {a, b, Math.max(0, 1 - a - b)}, cases);
+                    assertThat(grid).isLessThan(best + 2e-3);
+                }
+            }
+        }
+    }
+
+    @Test
+    void withoutCasesTheWeightsHeldBeforehandStayAndWithManyTheyGo() {
+        double[] prior = {0.8, 0.1, 0.1};
+        assertThat(Stacking.weights(prior, 5, List.of())).containsExactly(prior, within(1e-12));
+        List<Stacking.Scored> second = IntStream.range(0, 300)
+                .mapToObj(i -> new Stacking.Scored(new double[] {0.01, 0.5, 0.01}, 1))
+                .toList();
+        assertThat(Stacking.weights(prior, 5, second)[1]).isGreaterThan(0.95);
+    }
+
+    private static Days uniform(int first, int last) {
+        double[] chances = new double[Foretelling.steps()];
+        for (int i = 0; i < chances.length - 1; i++) {
+            int end = Foretelling.end(i);
+            int begin = i == 0 ? 0 : Foretelling.end(i - 1);
+            chances[i] = Math.max(0, Math.min(end, last) - Math.max(begin, first));
+        }
+        return new Days(chances);
+    }
+
+    @Test
+    void sharesAndDaysAreEachOthersInverse() {
+        Days days = uniform(10, 110);
+        for (double share = 0.02; share < 1; share += 0.02) {
+            assertThat(days.by(days.at(share))).isCloseTo(share, within(1e-9));
+            assertThat(days.at(share)).isCloseTo(10 + 100 * share, within(2.5));
+        }
+    }
+
+    @Test
+    void aTenthOfPastMissesLiesBeyondEachEnd() {
+        SplittableRandom random = new SplittableRandom(4);
+        List<Widths.Miss> misses = new ArrayList<>();
+        for (int i = 0; i < 4000; i++) {
+            // Told 20 to 60 with the middle at 40; truth spread twice as wide and later.
+            double came = 46 + 30 * random.nextGaussian();
+            misses.add(new Widths.Miss(20, 40, 60, came, 1000, 1));
+        }
+        Widths widths = new Widths(misses, 1000);
+        Days told = uniform(15, 65);
+        Widths.Range range = widths.of(told);
+        long held = misses.stream()
+                .filter(miss -> range.low() <= miss.came() && miss.came() <= range.high())
+                .count();
+        assertThat(held / 4000.0).isBetween(0.74, 0.84);
+        assertThat(new Widths(List.of(), 0).of(told).high()).as("begun wide").isGreaterThan(told.at(0.9));
+        double[] rising = IntStream.range(1, 100)
+                .mapToDouble(i -> widths.at(told, i / 100.0))
+                .toArray();
+        assertThat(rising).isSorted().doesNotContain(0.0);
+        assertThat(Arrays.stream(rising).min().orElseThrow()).isPositive();
+    }
+}

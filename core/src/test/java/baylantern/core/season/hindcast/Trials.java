@@ -1,0 +1,214 @@
+package baylantern.core.season.hindcast;
+
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Skies;
+import baylantern.core.season.account.SkyDays;
+import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.farms.MadeUpFarm;
+import baylantern.core.season.flush.BudWarmth;
+import baylantern.core.season.flush.Interval;
+import baylantern.core.season.flush.Intervals;
+import baylantern.core.season.flush.RhythmModel;
+import baylantern.core.season.flush.Swells;
+import baylantern.core.season.warmth.DailySums;
+import baylantern.core.season.weather.StartingClimates;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Forecasts on farms whose truth is known, told on the days people look, beside the plain ways to tell: the species
+ * prior, last year's date, the tree's median interval, and warmth alone.
+ */
+final class Trials {
+
+    static final Rulebook RULES = Rulebook.shipped();
+    static final int LEARNED_DAYS = 400;
+
+    /** A kind of farm: where, what grows, and by which law. */
+    record Kind(StartingClimates.Kind climate, double latitudeDeg, String species, MadeUpFarm.Law law) {}
+
+    /** One range told, the days to the true swell, and what the plain ways told. */
+    record Trial(Hindcast.Told told, int truth, double prior, double lastYear, double median, double warmthOnly) {
+
+        boolean held() {
+            return told.low() - 0.5 <= truth && truth <= told.high() + 0.5;
+        }
+    }
+
+    private final FlushRules rules = RULES.flush();
+    private final Species species;
+    private final Kind kind;
+    final List<Trial> trials = new ArrayList<>();
+
+    Trials(Kind kind, MadeUpFarm.Eye eye, int farms, int trees, int days) {
+        this.kind = kind;
+        this.species = RULES.species(kind.species).orElseThrow();
+        for (int seed = 1; seed <= farms; seed++) {
+            farm(new MadeUpFarm(kind.law, eye, kind.climate, kind.latitudeDeg, trees, days, seed * 7919L));
+        }
+    }
+
+    private void farm(MadeUpFarm farm) {
+        List<TreeRecord> records = farm.trees.stream()
+                .map(tree -> TreeRecord.of(tree.id(), tree.notes(), rules.value(FigureName.SWELL_SHARE)))
+                .toList();
+        LocalDate last = MadeUpFarm.START.plusDays(farm.days() - 1L);
+        BudWarmth warmth = BudWarmth.of(species, rules);
+        Skies skies = new Skies(warmth, farm.weather, kind.latitudeDeg, MadeUpFarm.START.minusDays(200), last, 6, 5);
+        double usual = species.figure(FigureName.SWELL_TO_SWELL).value();
+        Hindcast hindcast = new Hindcast(
+                new Accounts.Grounds(rules, usual, skies.warmthADay()), records, skies, (int) last.toEpochDay(), 320);
+        Plain plain = new Plain(farm, warmth.along(farm.weather, MadeUpFarm.START.minusDays(200), last));
+        for (Hindcast.Told told : hindcast.told()) {
+            int day = told.day();
+            int truth = farm.trees.get((int) told.plant() - 1).swells().stream()
+                    .mapToInt(swell -> (int) swell.toEpochDay() - day)
+                    .filter(ahead -> ahead > 0)
+                    .findFirst()
+                    .orElse(-1);
+            if (truth > 0 && day - MadeUpFarm.START.toEpochDay() >= LEARNED_DAYS) {
+                TreeRecord then = records.get((int) told.plant() - 1).until(day);
+                trials.add(new Trial(
+                        told,
+                        truth,
+                        told.prior(),
+                        plain.lastYear(then, day),
+                        plain.median(then, day),
+                        plain.warmth(then, day, skies.from(day).get(0))));
+            }
+        }
+    }
+
+    /** The plain ways. */
+    private final class Plain {
+        private static final int SPECIES_DAYS = 120;
+        private final MadeUpFarm farm;
+        private final DailySums sums;
+        private final Map<Integer, RhythmModel> models = new HashMap<>();
+
+        Plain(MadeUpFarm farm, DailySums sums) {
+            this.farm = farm;
+            this.sums = sums;
+        }
+
+        double lastYear(TreeRecord then, int day) {
+            return then.swells().stream()
+                    .mapToInt(swell -> swell.day() + 365 - day)
+                    .filter(ahead -> ahead > 0)
+                    .min()
+                    .orElse(SPECIES_DAYS);
+        }
+
+        double median(TreeRecord then, int day) {
+            List<TreeRecord.Seen> swells = then.swells();
+            int[] gaps = new int[Math.max(0, swells.size() - 1)];
+            for (int i = 0; i < gaps.length; i++) {
+                gaps[i] = swells.get(i + 1).day() - swells.get(i).day();
+            }
+            Arrays.sort(gaps);
+            int usual = gaps.length == 0 ? SPECIES_DAYS : gaps[gaps.length / 2];
+            return swells.isEmpty()
+                    ? usual / 2.0
+                    : Math.max(1, swells.get(swells.size() - 1).day() + usual - day);
+        }
+
+        // Two-level warmth from swell to swell, given that it has not come yet.
+        double warmth(TreeRecord then, int day, SkyDays sky) {
+            if (then.swells().isEmpty()) {
+                return SPECIES_DAYS / 2.0;
+            }
+            var next = models.computeIfAbsent(day / 60 * 60, this::model).plant(then.plant());
+            double begun =
+                    sky.warmth(then.swells().get(then.swells().size() - 1).day());
+            double gone = sky.warmth(day) - begun;
+            double share = 0;
+            while (share < 0.999 && next.warmthAt(Math.max(1e-9, share)) < gone) {
+                share += 0.002;
+            }
+            double left = next.warmthAt(Math.min(0.999_999, share + (1 - share) / 2));
+            return Math.min(430, sky.reaching(begun + left, day) - day);
+        }
+
+        private RhythmModel model(int until) {
+            List<Interval> intervals = new ArrayList<>();
+            for (MadeUpFarm.Tree tree : farm.trees) {
+                var notes = tree.notes().stream()
+                        .filter(note -> note.day().toEpochDay() <= until)
+                        .toList();
+                intervals.addAll(Intervals.of(tree.id(), Swells.in(notes, 0.2), sums));
+            }
+            return new RhythmModel(species.figure(FigureName.SWELL_TO_SWELL), rules, intervals);
+        }
+    }
+
+    double held() {
+        return trials.stream().filter(Trial::held).count() / (double) trials.size();
+    }
+
+    /** How often it held as the farm itself reckons it, not knowing the truth. */
+    double reckonedHeld() {
+        return trials.stream().mapToDouble(t -> t.told.held()).average().orElse(0);
+    }
+
+    double error() {
+        return mean(t -> t.told.mid());
+    }
+
+    private double mean(java.util.function.ToDoubleFunction<Trial> told) {
+        return trials.stream()
+                .mapToDouble(t -> Math.abs(told.applyAsDouble(t) - t.truth))
+                .average()
+                .orElse(0);
+    }
+
+    double priorError() {
+        return mean(Trial::prior);
+    }
+
+    double warmthError() {
+        return mean(Trial::warmthOnly);
+    }
+
+    /** The error of the best plain way. */
+    double plainError() {
+        return Math.min(
+                Math.min(mean(Trial::prior), mean(Trial::lastYear)),
+                Math.min(mean(Trial::median), mean(Trial::warmthOnly)));
+    }
+
+    List<Trial> at(int lead) {
+        return trials.stream().filter(t -> Widths.lead(t.told.mid()) == lead).toList();
+    }
+
+    @Override
+    public String toString() {
+        StringBuilder said = new StringBuilder(String.format(
+                "%s %.0f°: %d looks, held %.2f (reckoned %.2f), error %.1f d; prior %.1f, last year %.1f, median %.1f,"
+                        + " warmth %.1f; by lead",
+                kind.species,
+                kind.latitudeDeg,
+                trials.size(),
+                held(),
+                reckonedHeld(),
+                error(),
+                mean(Trial::prior),
+                mean(Trial::lastYear),
+                mean(Trial::median),
+                mean(Trial::warmthOnly)));
+        for (int lead = 0; lead < Widths.LEADS.size(); lead++) {
+            List<Trial> own = at(lead);
+            said.append(String.format(
+                    " %.2f of %d",
+                    own.stream().filter(Trial::held).count() / (double) Math.max(1, own.size()), own.size()));
+        }
+        return said.toString();
+    }
+}
