@@ -2,8 +2,8 @@ import type { Schemas } from "../api/client";
 import { dayAndYear, daysBetween } from "../days";
 
 const WIDE = 300;
-const LEFT = 64;
-const ROW = 14;
+const LEFT = 84;
+const ROW = 17;
 const REACH = 90;
 
 /** Ranges told on past looks, laid about the day the flush came; those that missed stand out. */
@@ -26,7 +26,7 @@ export function ToldAndCame({ told }: { told: Schemas["season.PlantSheetPast"][]
           const paint = held ? "var(--leaf)" : "var(--alarm)";
           return (
             <g key={one.on}>
-              <text x={0} y={y + 4} fontSize={10.5} fill="var(--soft)">
+              <text x={0} y={y + 4.5} fontSize={12} fill="var(--soft)">
                 {dayAndYear(one.on)}
               </text>
               <line
@@ -48,14 +48,14 @@ export function ToldAndCame({ told }: { told: Schemas["season.PlantSheetPast"][]
             </g>
           );
         })}
-        <text x={x(0)} y={height - 2} textAnchor="middle" fontSize={11} fill="var(--ink)">
+        <text x={x(0)} y={height - 2} textAnchor="middle" fontSize={12} fill="var(--ink)">
           it came
         </text>
-        <text x={x(-60)} y={height - 2} textAnchor="middle" fontSize={10.5} fill="var(--soft)">
-          60 days early
+        <text x={x(-60)} y={height - 2} textAnchor="middle" fontSize={12} fill="var(--soft)">
+          60 d early
         </text>
-        <text x={x(60)} y={height - 2} textAnchor="middle" fontSize={10.5} fill="var(--soft)">
-          60 late
+        <text x={x(60)} y={height - 2} textAnchor="middle" fontSize={12} fill="var(--soft)">
+          60 d late
         </text>
       </svg>
       <table className="sr-only">

@@ -72,9 +72,7 @@ export function LanesTable(props: {
                 <td className="pr-3">{dayWords(window.first)}</td>
                 <td className="pr-3">{dayWords(window.best)}</td>
                 <td className="pr-3">{rangeWords(window.ends)}</td>
-                <td>
-                  {Math.round(window.confidence * 100)} of 100{window.pinched ? ", pinched" : ""}
-                </td>
+                <td>{Math.round(window.confidence * 100)} of 100</td>
               </tr>
             )),
           )}

@@ -17,7 +17,7 @@ export function Learning({ learned }: { learned: Learned }) {
         {learned.accounts
           .filter((part) => part.share >= 0.05)
           .map((part) => (
-            <li key={part.account} className="grid grid-cols-[1fr_64px_34px] items-center gap-2">
+            <li key={part.account} className="grid grid-cols-[1fr_64px_44px] items-center gap-2">
               <span>{part.words}</span>
               <span className="h-1.5 rounded-sm bg-line" aria-hidden="true">
                 <span
@@ -25,14 +25,16 @@ export function Learning({ learned }: { learned: Learned }) {
                   style={{ width: `${Math.round(part.share * 100)}%` }}
                 />
               </span>
-              <span className="text-right text-soft tabular-nums">{Math.round(part.share * 100)} %</span>
+              <span className="whitespace-nowrap text-right text-soft tabular-nums">
+                {Math.round(part.share * 100)} %
+              </span>
             </li>
           ))}
       </ul>
       <p className="mt-2 text-[15px]">
         {soon < 1
-          ? "It hardly swells in the next 30 days."
-          : `In the next 30 days it swells in ${soon} of 100 runs.`}
+          ? "No new flush is likely to begin in the next 30 days."
+          : `A new flush begins in the next 30 days in ${soon} of 100 possible years.`}
       </p>
       {last.length > 0 && (
         <>

@@ -9,7 +9,7 @@ export function LookNext({ today, most = 3 }: { today: string; most?: number }) 
   const rows = (looks.data ?? []).slice(0, most);
   if (rows.length === 0) return null;
   return (
-    <section aria-label="Buds to look at next">
+    <section aria-label="Buds to look at next" className="mb-6">
       <PartHeading>Buds to look at next</PartHeading>
       <ul>
         {rows.map((look) => (

@@ -77,7 +77,7 @@ class FlushApiTest extends ApiTest {
             before = mid;
         }
         assertThat(treeSheet("AV-1").get("fromStageAlone").asBoolean()).isTrue();
-        assertThat(treeSheet("AV-1").get("farmTest").get("flushes").asInt()).isZero();
+        assertThat(treeSheet("AV-1").get("farmTest").get("looks").asInt()).isZero();
     }
 
     @Test

@@ -41,6 +41,32 @@ class FlushTest extends DemoScreenTest {
     }
 
     @Test
+    void theSheetSaysWhatATreeGoesByAndTodayWhichLookIsWorthMost() {
+        Page page = desk(lantern);
+        page.navigate("/flush/TE-M1");
+        Locator sheet = page.getByLabel("Tree TE-M1");
+        assertThat(sheet.getByText(Pattern.compile("^Goes by "))).isVisible();
+        assertThat(sheet.getByText(Pattern.compile("the 8-in-10 range held \\d+ of 100 times")))
+                .isVisible();
+        assertThat(sheet.locator("table")
+                        .filter(new Locator.FilterOptions().setHasText("told"))
+                        .locator("tbody tr"))
+                .not()
+                .hasCount(0);
+        axeClean(page);
+        page.navigate("/today");
+        Locator looks = page.getByLabel("Buds to look at next");
+        Locator first = looks.getByRole(AriaRole.LINK).first();
+        assertThat(first).containsText("is then known to");
+        first.click();
+        assertThat(page.getByLabel(Pattern.compile("^Tree "))).isVisible();
+        Page phone = phone(lantern);
+        phone.navigate("/flush");
+        assertThat(phone.getByLabel("Buds to look at next").getByRole(AriaRole.LINK))
+                .hasCount(3);
+    }
+
+    @Test
     void draggingAGraftDayMovesThePinchAndAKeptPlanStandsOnToday() {
         Page page = desk(lantern);
         page.navigate("/flush");

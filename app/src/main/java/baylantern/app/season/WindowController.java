@@ -6,6 +6,7 @@ import baylantern.core.season.window.Lamp;
 import baylantern.core.season.window.Standing;
 import baylantern.core.season.window.WindowDay;
 import baylantern.core.season.window.WindowFinder;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -27,19 +28,24 @@ class WindowController {
         this.clock = clock;
     }
 
-    /** A pairing as a lamp: how it stands, why, and the window it is in or waits for. */
+    /** A pairing as a lamp: how it stands, why, the windows to come, and what pinching would do. */
     record PairingView(
-            long spotId,
-            String spotName,
-            String stockSpecies,
-            long varietyId,
-            String varietyName,
-            String woodSpecies,
+            @JsonUnwrapped Names names,
             Standing standing,
             Lamp lamp,
             @Nullable GraftWindow window,
             List<GraftWindow> windows,
-            WindowFinder.@Nullable Offer offer) {}
+            WindowFinder.@Nullable Offer offer) {
+
+        /** What is paired. */
+        record Names(
+                long spotId,
+                String spotName,
+                String stockSpecies,
+                long varietyId,
+                String varietyName,
+                String woodSpecies) {}
+    }
 
     /** Every pairing, or the best of each species. */
     record Pairings(LocalDate today, List<PairingView> pairings) {}
@@ -62,12 +68,13 @@ class WindowController {
     private PairingView view(WindowService.Named named) {
         WindowFinder.Found found = windows.find(named.pair());
         return new PairingView(
-                named.pair().spotId(),
-                named.spotName(),
-                named.pair().stockSpecies(),
-                named.pair().varietyId(),
-                named.varietyName(),
-                named.woodSpecies(),
+                new PairingView.Names(
+                        named.pair().spotId(),
+                        named.spotName(),
+                        named.pair().stockSpecies(),
+                        named.pair().varietyId(),
+                        named.varietyName(),
+                        named.woodSpecies()),
                 windows.standing(named.pair()),
                 found.lamp(),
                 Standing.window(found, clock.today()).orElse(null),

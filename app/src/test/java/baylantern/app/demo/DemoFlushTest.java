@@ -1,6 +1,7 @@
 package baylantern.app.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import baylantern.app.platform.DemoClock;
 import java.net.URI;
@@ -101,21 +102,54 @@ class DemoFlushTest extends GrownFarmTest {
         double held = 0;
         double error = 0;
         double prior = 0;
-        int flushes = 0;
+        int looks = 0;
         for (JsonNode tested : get("/api/flush/tests")) {
             JsonNode result = tested.get("result");
-            int own = result.get("flushes").asInt();
-            flushes += own;
+            int own = result.get("looks").asInt();
+            looks += own;
             held += own * result.get("heldShare").asDouble();
             error += own * result.get("meanErrorDays").asDouble();
             prior += own * result.get("priorErrorDays").asDouble();
         }
         System.out.printf(
-                "demo forecasts: %d flushes, held %.2f, error %.1f d, prior %.1f d%n",
-                flushes, held / flushes, error / flushes, prior / flushes);
-        assertThat(flushes).isGreaterThan(380);
-        assertThat(held / flushes).as("the band is honest enough").isBetween(0.65, 0.95);
+                "demo forecasts: %d looks, held %.2f, error %.1f d, prior %.1f d%n",
+                looks, held / looks, error / looks, prior / looks);
+        assertThat(looks).isGreaterThan(380);
+        assertThat(held / looks).as("the band is honest enough").isBetween(0.65, 0.95);
         assertThat(error).as("learning helps").isLessThan(prior);
+    }
+
+    @Test
+    void aTreesSheetSaysWhatItGoesByAndWhatWasToldBefore() throws Exception {
+        JsonNode learning = get("/api/flush/plants/TE-M1").get("learning");
+        assertThat(learning.get("goesBy").asString()).startsWith("Goes by ").endsWith(".");
+        double shares = 0;
+        for (JsonNode part : learning.get("accounts")) {
+            shares += part.get("share").asDouble();
+        }
+        assertThat(shares).isCloseTo(1, within(1e-9));
+        assertThat(learning.get("near").size()).isEqualTo(30);
+        assertThat(learning.get("told").size()).isGreaterThan(5);
+        for (JsonNode told : learning.get("told")) {
+            LocalDate on = LocalDate.parse(told.get("on").asString());
+            assertThat(LocalDate.parse(told.get("came").asString())).isAfterOrEqualTo(on);
+            assertThat(LocalDate.parse(told.get("low").asString()))
+                    .isBeforeOrEqualTo(LocalDate.parse(told.get("high").asString()));
+        }
+    }
+
+    @Test
+    void theLooksWorthMostAreOfWatchedTreesAndTellMoreThanIsKnown() throws Exception {
+        JsonNode looks = get("/api/flush/look-next");
+        assertThat(looks.size()).isEqualTo(5);
+        for (JsonNode look : looks) {
+            assertThat(look.get("afterDays").asDouble())
+                    .isLessThan(look.get("spreadDays").asDouble());
+            LocalDate on = LocalDate.parse(look.get("on").asString());
+            assertThat(on).isBetween(DemoClock.FIRST_DAY, DemoClock.FIRST_DAY.plusDays(14));
+            assertThat(get("/api/flush/plants/" + look.get("code").asString()).get("lane"))
+                    .isNotNull();
+        }
     }
 
     @Test

@@ -5,7 +5,7 @@ public enum Account {
     /** Bud warmth from swell to swell. */
     WARMTH("warmth from swell to swell"),
     /** The same, by the time of year it begins. */
-    WARMTH_BY_SEASON("warmth, more or less of it by season"),
+    WARMTH_BY_SEASON("warmth that changes with the season"),
     /** Days from swell to swell. */
     DAYS("days from swell to swell"),
     /** The dates of other years, kept closely. */

@@ -31,7 +31,6 @@ public final class Foretelling {
     /** Ends of the steps in which chances are told, days after the last look: single days first, then wider. */
     private static final int[] ENDS = ends();
 
-    private static final int BEGUN = 50;
     private static final int RAIN_LINES = 5;
     private static final int SINGLE_DAYS = 40;
     private static final int WIDE_DAYS = 3;
@@ -83,27 +82,61 @@ public final class Foretelling {
         return new Told(tree, lines).of(account)[1];
     }
 
-    /** Days, counted from the epoch, on which the flush under way may have begun, as often as each is likely. */
-    public double[] begun(TreeRecord tree, Line line) {
-        Told told = new Told(tree, List.of(line));
-        double[] weights = new double[told.begun.size()];
-        double sum = 0;
-        for (int i = 0; i < weights.length; i++) {
-            weights[i] = weight(Account.WARMTH, told.hand, told.begun.get(i), line, told.now);
-            sum += weights[i];
+    /** When the flush under way began, to be asked for many days of the next swell. */
+    public Begin begin(TreeRecord tree, Line line) {
+        return new Begin(new Told(tree, List.of(line)), line);
+    }
+
+    /** The day on which the flush under way began, given when the next swell comes; drawn by the account of warmth. */
+    public final class Begin {
+        private final Told told;
+        private final Line line;
+        private final double[] weights;
+
+        private Begin(Told told, Line line) {
+            this.told = told;
+            this.line = line;
+            this.weights = new double[told.begun.size()];
+            for (int i = 0; i < weights.length; i++) {
+                weights[i] = weight(Account.WARMTH, told.hand, told.begun.get(i), line, told.now);
+            }
         }
-        double[] days = new double[BEGUN];
-        int at = 0;
-        double gone = 0;
-        for (int i = 0; i < days.length; i++) {
-            double want = (i + 0.5) / days.length * sum;
-            while (at + 1 < weights.length && gone + weights[at] < want) {
-                gone += weights[at];
+
+        /**
+         * A day, counted from the epoch.
+         *
+         * @param after days from the last look to the next swell, above 0
+         * @param chance drawn, 0 to 1
+         */
+        public int day(double after, double chance) {
+            int next = told.now + Math.max(1, (int) Math.round(after));
+            double[] fits = new double[weights.length];
+            double sum = 0;
+            for (int i = 0; i < fits.length; i++) {
+                fits[i] =
+                        weights[i] == 0 ? 0 : weights[i] * fit(told.begun.get(i).day(), next);
+                sum += fits[i];
+            }
+            double left = chance * sum;
+            int at = 0;
+            while (at + 1 < fits.length && left >= fits[at]) {
+                left -= fits[at];
                 at++;
             }
-            days[i] = told.begun.get(at).day();
+            return told.begun.get(at).day();
         }
-        return days;
+
+        // How well a swell then, the look, and the next swell go together.
+        private double fit(int begun, int next) {
+            double[] sums = new double[2];
+            int ahead = next - told.now;
+            accounts.rates(Account.WARMTH, told.hand, begun, line, told.now, new int[] {ahead - 1, ahead}, sums);
+            double chance = Math.exp(-sums[0]) - Math.exp(-sums[1]);
+            double from = line.sky().warmth(begun);
+            double whole = line.sky().warmth(next) - from;
+            double way = whole <= 0 ? 0 : (line.sky().warmth(told.now) - from) / whole;
+            return (chance + 1e-9) * told.seen[told.seen.length - 1][CanopyTable.bin(way)];
+        }
     }
 
     /** One tree on one look. */

@@ -56,23 +56,24 @@ public final class Foresight {
         }
         SplittableRandom random = new SplittableRandom(seed);
         Days days = lessons.together(tree.plant(), foretelling.of(tree, lines));
-        double[] begun = foretelling.begun(tree, lines.get(0));
+        Foretelling.Begin begin = foretelling.begin(tree, lines.get(0));
         int[] order = shuffled(runs.runs(), random);
         Account[] goesBy = goesBy(lessons.weights(tree.plant()), random);
         double[][] swells = new double[runs.runs()][];
         for (int run = 0; run < swells.length; run++) {
             double share = (order[run] + random.nextDouble()) / swells.length;
             double after = lessons.widths().at(days, share);
-            swells[run] = swells(tree, run, begun[run * begun.length / swells.length], after, goesBy[run], random);
+            int begun = begin.day(after, random.nextDouble());
+            swells[run] = swells(tree, run, begun, after, goesBy[run], random);
         }
         return Optional.of(new Outlook(runs, rules, swells, tree.swells().isEmpty()));
     }
 
     // Begins, the next swell, and those after it, in the warmth of a run.
     private double[] swells(
-            TreeRecord tree, int run, double begunDay, double after, Account account, SplittableRandom random) {
+            TreeRecord tree, int run, int begun, double after, Account account, SplittableRandom random) {
         int last = tree.looks().get(tree.looks().size() - 1).day();
-        double begin = runs.at(run, LocalDate.ofEpochDay((long) begunDay));
+        double begin = runs.at(run, LocalDate.ofEpochDay(begun));
         double next = Math.max(begin + 1, warmthOn(run, last, after, account));
         double[] all = new double[MOST_SWELLS];
         all[0] = begin;
