@@ -35,6 +35,7 @@ import baylantern.core.season.weather.WeatherYears;
 import baylantern.core.season.window.GraftSky;
 import baylantern.core.season.window.GraftWindow;
 import baylantern.core.season.window.Growth;
+import baylantern.core.season.window.Pinched;
 import baylantern.core.season.window.WindowDay;
 import baylantern.core.season.window.WindowFinder;
 import baylantern.core.wood.KeepMethod;
@@ -214,7 +215,12 @@ class ModelDrawingsTest {
         WindowFinder finder = new WindowFinder(FLUSH, sky, "avocado", Technique.Bark.NO, 14);
         WindowFinder.Found found = finder.find(
                 new Growth("stocks", List.of(setting.outlook(BudStage.S)), null, List.of()),
-                new Growth("wood", List.of(setting.outlook(BudStage.M)), null, List.of()));
+                new Growth(
+                        "wood",
+                        List.of(setting.outlook(BudStage.M)),
+                        null,
+                        List.of(),
+                        List.of(new Pinched(TODAY, TODAY.plusDays(14), TODAY.plusDays(32), 12))));
         Sheet sheet = new Sheet(0, 119, 0, 1.05);
         sheet.upTick(0, "0").upTick(0.3, "low").upTick(0.6, "lit").upTick(1, "1");
         for (GraftWindow window : found.windows()) {
@@ -229,6 +235,8 @@ class ModelDrawingsTest {
                 .words(60, days.get(60).weather() + 0.03, "weather");
         sheet.curve(INK, t -> days.get((int) t).score(), 119)
                 .words(70, days.get(70).score() + 0.03, "score");
+        sheet.curve(LAMP, t -> days.get((int) t).chance().lit(), 119)
+                .words(35, days.get(30).chance().lit() - 0.05, "chance that all hold");
         for (int t = 0; t < 120; t += 20) {
             sheet.acrossTick(t, t == 0 ? "today" : "+" + t + " d");
         }
