@@ -108,6 +108,9 @@ function Forecast({ sheet }: { sheet: Sheet }) {
         </tbody>
       </table>
       <p className="text-[13.5px] text-soft">8 of 10 flushes begin between early and late.</p>
+      {unseen === 0 && coming[0].low && coming[0].low < sheet.today && (
+        <p className="mt-1 text-[14.5px]">It may have begun already, unseen since the last look.</p>
+      )}
       {unseen > 0 && (
         <p className="mt-1 text-[14.5px]">
           {unseen === 1 ? "One flush has" : `${unseen} flushes have`} probably passed since the last look.

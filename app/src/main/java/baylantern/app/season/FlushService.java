@@ -52,7 +52,7 @@ public class FlushService {
     private static final int DAYS_AHEAD = 760;
     private static final int BACK_YEARS = 10;
     private static final long SEED = 20_260_514L;
-    private static final int LINES = 8;
+    private static final int LINES = 5;
     private static final int MEMORY_DAYS = 120;
 
     private final WeatherService weather;

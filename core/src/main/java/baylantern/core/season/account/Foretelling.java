@@ -31,7 +31,7 @@ public final class Foretelling {
     /** Ends of the steps in which chances are told, days after the last look: single days first, then wider. */
     private static final int[] ENDS = ends();
 
-    private static final int RAIN_LINES = 5;
+    private static final int RAIN_LINES = 4;
     private static final int SINGLE_DAYS = 40;
     private static final int WIDE_DAYS = 3;
     private static final double LEAST_WEIGHT = 2e-4;

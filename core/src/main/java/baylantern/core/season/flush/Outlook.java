@@ -15,6 +15,8 @@ public final class Outlook {
     /** How many flushes ahead are told. */
     public static final int FLUSHES = 3;
 
+    private static final double PASSED_SHARE = 0.8;
+
     private final WarmthRuns warmth;
     private final FlushRules rules;
     private final double[][] swells;
@@ -34,10 +36,13 @@ public final class Outlook {
         return fromStageAlone;
     }
 
-    /** Flushes that have probably passed since the plant was last looked at. */
+    /**
+     * Flushes that have passed since the plant was last looked at, as most runs have it. One that may or may not have come
+     * is still the next: its range then begins in the past.
+     */
     public int unseen() {
         int k = 1;
-        while (k < shortest() && medianAhead(k) < 0) {
+        while (k < shortest() && ahead(k)[(int) (PASSED_SHARE * (swells.length - 1))] < 0) {
             k++;
         }
         return k - 1;

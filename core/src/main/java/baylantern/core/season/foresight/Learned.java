@@ -15,7 +15,7 @@ import java.util.List;
 public record Learned(Accounts accounts, Lessons lessons, List<Hindcast.Told> told) {
 
     /** So many past looks are gone through at most, to keep the farm quick. */
-    public static final int MOST_LOOKS = 320;
+    public static final int MOST_LOOKS = 160;
 
     /**
      * Learns from trees of one species.

@@ -18,7 +18,7 @@ import java.util.Optional;
  */
 public final class Hindcast {
 
-    private static final int STEP_DAYS = 120;
+    private static final int STEP_DAYS = 150;
     private static final double LOOKS_A_FLUSH = 6.5;
     private static final double LEAST_COUNTS = 0.15;
 

@@ -16,8 +16,8 @@ public final class Widths {
     public static final List<Integer> LEADS = List.of(30, 60, 120, Integer.MAX_VALUE);
 
     // Not quite a tenth: ends are whole days, and a swell is only known to lie between two looks.
-    private static final double TAIL = 0.12;
-    private static final double PRIOR_CASES = 6;
+    private static final double TAIL = 0.13;
+    private static final double PRIOR_CASES = 4;
     private static final double OTHER_LEADS_CASES = 15;
     private static final double SHIFT_SHARE = 0.3;
     private static final double HALF_LIFE_DAYS = 200;

@@ -10,14 +10,17 @@ import java.util.random.RandomGenerator;
  * is blurred the more the farther ahead it looks. Other days are the climate with noise.
  *
  * <p>Temperature: a_t = φ·a_{t−1} + √(1−φ²)·s·ε, s the month's spread, started from the last known departure (first-order
- * autoregression). Rain: a wet day with chance p, p from the month's rain and {@link #WET_DAY_MM}, then an exponential
- * amount. Wind: the normal times a log-normal of mean 1. Humidity: the normal with a spread of 7 points, 8 higher when
+ * autoregression). Rain: a wet day with chance p, p from the month's rain and {@link #WET_DAY_MM}, more after a wet day and
+ * less after a dry one (two-state chain, Gabriel and Neumann 1962), then an exponential amount. Wind: the normal times a log-normal of mean 1. Humidity: the normal with a spread of 7 points, 8 higher when
  * wet. Same climate, record, seed: same runs.
  */
 public final class WeatherYears {
 
     /** Persistence of a warm or cool spell from day to day. */
     public static final double PERSISTENCE = 0.72;
+
+    /** Persistence of wet and of dry spells from day to day. */
+    public static final double SPELL = 0.35;
 
     private static final double WET_DAY_MM = 10;
     private static final double MOST_WET = 0.65;
@@ -61,6 +64,8 @@ public final class WeatherYears {
         WeatherDay[] run = new WeatherDay[normals.length];
         double fresh = Math.sqrt(1 - PERSISTENCE * PERSISTENCE);
         double away = weather.departureC(first.minusDays(1));
+        boolean wet = weather.knows(first.minusDays(1))
+                && weather.on(first.minusDays(1)).rainMm() > 0;
         for (int t = 0; t < run.length; t++) {
             LocalDate day = first.plusDays(t);
             if (weather.knows(day)) {
@@ -68,8 +73,9 @@ public final class WeatherYears {
                 away = run[t].meanC() - normals[t].meanC();
             } else {
                 away = PERSISTENCE * away + fresh * normals[t].spreadC() * random.nextGaussian();
-                run[t] = drawn(day, normals[t], away, random);
+                run[t] = following(day, normals[t], away, wet, random);
             }
+            wet = run[t].rainMm() > 0;
         }
         return run;
     }
@@ -91,8 +97,25 @@ public final class WeatherYears {
 
     /** One drawn day about the normals, {@code away} °C from them; also the simulated station's weather. */
     public static WeatherDay drawn(LocalDate day, Climate.Month normal, double away, RandomGenerator random) {
-        double wetChance = Math.min(MOST_WET, normal.rainMm() / (DAYS_A_MONTH * WET_DAY_MM));
-        boolean wet = random.nextDouble() < wetChance;
+        return drawn(day, normal, away, wetChance(normal), random);
+    }
+
+    private static double wetChance(Climate.Month normal) {
+        return Math.min(MOST_WET, normal.rainMm() / (DAYS_A_MONTH * WET_DAY_MM));
+    }
+
+    // Wet days follow wet ones, dry dry ones; on the whole as many days are wet as the normals have.
+    private static WeatherDay following(
+            LocalDate day, Climate.Month normal, double away, boolean wetBefore, RandomGenerator random) {
+        double usual = wetChance(normal);
+        double chance = wetBefore ? usual + SPELL * (1 - usual) : usual * (1 - SPELL);
+        return drawn(day, normal, away, chance, random);
+    }
+
+    private static WeatherDay drawn(
+            LocalDate day, Climate.Month normal, double away, double chance, RandomGenerator random) {
+        double wetChance = wetChance(normal);
+        boolean wet = random.nextDouble() < chance;
         double wetMm = wetChance == 0 ? 0 : normal.rainMm() / (DAYS_A_MONTH * wetChance);
         double rain = wet ? -wetMm * Math.log(1 - random.nextDouble()) : 0;
         double half = (normal.maxC() - normal.minC()) / 2 * Math.exp(RANGE_SPREAD * random.nextGaussian());

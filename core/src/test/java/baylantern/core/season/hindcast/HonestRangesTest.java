@@ -19,7 +19,7 @@ class HonestRangesTest {
     enum Farm {
         WARMTH_NORTH(StartingClimates.Kind.MILD_COAST, 31, "avocado", Laws.byWarmth(10, 1150), 1.05),
         WARMTH_SOUTH(StartingClimates.Kind.SUBTROPICAL, -27, "mango", Laws.byWarmth(15, 620), 1.18),
-        RAIN_SOUTH(StartingClimates.Kind.SUBTROPICAL, -27, "citrus", Laws.byRain(), 0.85),
+        RAIN_SOUTH(StartingClimates.Kind.SUBTROPICAL, -27, "citrus", Laws.byRain(), 0.98),
         RAIN_NORTH(StartingClimates.Kind.TROPICAL_EDGE, 22, "mango", Laws.byRain(), 0.95),
         DATES_NORTH(StartingClimates.Kind.MILD_COAST, 31, "avocado", Laws.byCalendar(70, 170, 260), 0.85),
         DATES_EQUATOR(StartingClimates.Kind.TROPICAL_EDGE, 4, "citrus", Laws.byCalendar(30, 150, 270), 0.95),
@@ -40,8 +40,8 @@ class HonestRangesTest {
     void theRangeHoldsFourTimesInFiveWhateverTheTreesGoBy(Farm farm) {
         Trials trials = new Trials(farm.kind, MadeUpFarm.Eye.USUAL, 2, 10, 1140);
         System.out.println(farm + " " + trials);
-        assertThat(trials.trials).hasSizeGreaterThan(200);
-        assertThat(trials.held()).isBetween(0.72, 0.9);
+        assertThat(trials.trials).hasSizeGreaterThan(100);
+        assertThat(trials.held()).isBetween(0.72, 0.91);
         assertThat(trials.reckonedHeld()).isCloseTo(trials.held(), within(0.09));
         assertThat(trials.error()).isLessThan(farm.mostOfPlain * trials.plainError());
         assertThat(trials.error()).isLessThan(trials.priorError());
@@ -54,12 +54,20 @@ class HonestRangesTest {
         }
     }
 
+    /** One look at each of ten trees, and nothing learned: told by all accounts together, and by the prior alone. */
     @Test
     void withOneLookItIsNoWorseThanThePrior() {
-        MadeUpFarm.Eye seldom = new MadeUpFarm.Eye(300, 340, 0, 0.3, 0.04, 7);
-        Trials trials = new Trials(Farm.WARMTH_NORTH.kind, seldom, 6, 10, 1140);
-        if (!trials.trials.isEmpty()) {
-            assertThat(trials.error()).isLessThan(1.1 * trials.priorError());
+        double error = 0;
+        double prior = 0;
+        int count = 0;
+        for (int seed = 1; seed <= 6; seed++) {
+            OneLook look = new OneLook(Farm.WARMTH_NORTH.kind, seed);
+            error += look.error;
+            prior += look.prior;
+            count += look.count;
         }
+        System.out.printf("one look: %d trees, error %.1f d, prior %.1f d%n", count, error / count, prior / count);
+        assertThat(count).isGreaterThan(40);
+        assertThat(error).isLessThan(1.03 * prior);
     }
 }

@@ -62,10 +62,10 @@ final class Trials {
                 .toList();
         LocalDate last = MadeUpFarm.START.plusDays(farm.days() - 1L);
         BudWarmth warmth = BudWarmth.of(species, rules);
-        Skies skies = new Skies(warmth, farm.weather, kind.latitudeDeg, MadeUpFarm.START.minusDays(200), last, 6, 5);
+        Skies skies = new Skies(warmth, farm.weather, kind.latitudeDeg, MadeUpFarm.START.minusDays(200), last, 5, 5);
         double usual = species.figure(FigureName.SWELL_TO_SWELL).value();
         Hindcast hindcast = new Hindcast(
-                new Accounts.Grounds(rules, usual, skies.warmthADay()), records, skies, (int) last.toEpochDay(), 320);
+                new Accounts.Grounds(rules, usual, skies.warmthADay()), records, skies, (int) last.toEpochDay(), 160);
         Plain plain = new Plain(farm, warmth.along(farm.weather, MadeUpFarm.START.minusDays(200), last));
         for (Hindcast.Told told : hindcast.told()) {
             int day = told.day();

@@ -90,4 +90,28 @@ class WeatherYearsTest {
         }
         return sum / years.runs();
     }
+
+    /** A two-state chain: as much rain as the normals have, and wet days more often after wet ones than after dry ones. */
+    @Test
+    void rainComesInSpellsAndAsMuchAsTheNormalsHave() {
+        Climate climate = StartingClimates.of(StartingClimates.Kind.SUBTROPICAL, 27);
+        WeatherYears years = WeatherYears.draw(
+                new Weather(climate, java.util.List.of()), java.time.LocalDate.of(2023, 1, 1), 200, 365, 3);
+        double[] after = new double[2];
+        double[] wetAfter = new double[2];
+        double rain = 0;
+        for (int run = 0; run < 200; run++) {
+            for (int t = 1; t < 365; t++) {
+                int before = years.at(run, t - 1).rainMm() > 0 ? 1 : 0;
+                after[before]++;
+                wetAfter[before] += years.at(run, t).rainMm() > 0 ? 1 : 0;
+                rain += years.at(run, t).rainMm() / 200;
+            }
+        }
+        double usual =
+                climate.months().stream().mapToDouble(Climate.Month::rainMm).sum();
+        assertThat(rain).isCloseTo(usual, org.assertj.core.data.Percentage.withPercentage(3));
+        assertThat(wetAfter[1] / after[1] - wetAfter[0] / after[0])
+                .isCloseTo(WeatherYears.SPELL, org.assertj.core.data.Offset.offset(0.06));
+    }
 }

@@ -1,0 +1,65 @@
+package baylantern.core.season.hindcast;
+
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Species;
+import baylantern.core.season.account.Account;
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Foretelling;
+import baylantern.core.season.account.Skies;
+import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.farms.MadeUpFarm;
+import baylantern.core.season.flush.BudWarmth;
+import java.time.LocalDate;
+import java.util.List;
+
+/** A farm on which every tree was looked at once: how far off all accounts together are, and the prior alone. */
+final class OneLook {
+
+    private static final int LOOKED_DAYS = 500;
+
+    double error;
+    double prior;
+    int count;
+
+    OneLook(Trials.Kind kind, long seed) {
+        FlushRules rules = Trials.RULES.flush();
+        Species species = Trials.RULES.species(kind.species()).orElseThrow();
+        MadeUpFarm farm = new MadeUpFarm(
+                kind.law(), MadeUpFarm.Eye.USUAL, kind.climate(), kind.latitudeDeg(), 10, 900, seed * 7919L);
+        LocalDate last = MadeUpFarm.START.plusDays(LOOKED_DAYS + 30L);
+        Skies skies = new Skies(
+                BudWarmth.of(species, rules),
+                farm.weather,
+                kind.latitudeDeg(),
+                MadeUpFarm.START.minusDays(200),
+                last,
+                6,
+                5);
+        Accounts nothing = Accounts.learn(
+                new Accounts.Grounds(
+                        rules, species.figure(FigureName.SWELL_TO_SWELL).value(), skies.warmthADay()),
+                List.of(),
+                skies.past());
+        Foretelling foretelling = new Foretelling(nothing);
+        for (MadeUpFarm.Tree tree : farm.trees) {
+            TreeRecord.Look look = TreeRecord.of(tree.id(), tree.notes(), 0.2).looks().stream()
+                    .filter(one -> one.day() >= MadeUpFarm.START.toEpochDay() + LOOKED_DAYS)
+                    .findFirst()
+                    .orElseThrow();
+            int truth = tree.swells().stream()
+                    .mapToInt(swell -> (int) swell.toEpochDay() - look.day())
+                    .filter(ahead -> ahead > 0)
+                    .findFirst()
+                    .orElse(-1);
+            if (truth > 0) {
+                TreeRecord once = new TreeRecord(tree.id(), List.of(look), List.of());
+                var lines = foretelling.lines(skies.from(look.day()));
+                Lessons none = Lessons.none();
+                error += Math.abs(none.widths().at(none.together(tree.id(), foretelling.of(once, lines)), 0.5) - truth);
+                prior += Math.abs(new Days(foretelling.of(Account.WARMTH, once, lines)).at(0.5) - truth);
+                count++;
+            }
+        }
+    }
+}

@@ -1,0 +1,183 @@
+package baylantern.core.season.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Known;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
+import baylantern.core.rules.Technique;
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Skies;
+import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.farms.Laws;
+import baylantern.core.season.farms.MadeUpFarm;
+import baylantern.core.season.flush.BudWarmth;
+import baylantern.core.season.flush.WarmthRuns;
+import baylantern.core.season.foresight.Foresight;
+import baylantern.core.season.foresight.Learned;
+import baylantern.core.season.warmth.DailySums;
+import baylantern.core.season.weather.StartingClimates;
+import baylantern.core.season.weather.Weather;
+import baylantern.core.season.weather.WeatherYears;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Days told to be lit on made-up farms, held against what stocks, wood and weather then did: as often as told. */
+class LampHoldsTest {
+
+    private static final FlushRules RULES = Rulebook.shipped().flush();
+    private static final Species AVOCADO = Rulebook.shipped().species("avocado").orElseThrow();
+    private static final int AHEAD = 30;
+    private static final int STOCKS = 3;
+    private static final int TREES = 6;
+
+    /** Told chances and what came, by tenths. */
+    private static final class Tally {
+        final double[] told = new double[10];
+        final int[] days = new int[10];
+        final int[] lit = new int[10];
+
+        void add(double chance, boolean came) {
+            int tenth = (int) Math.min(9, chance * 10);
+            told[tenth] += chance;
+            days[tenth]++;
+            lit[tenth] += came ? 1 : 0;
+        }
+
+        /** Mean distance of what came from what was told, over all days. */
+        double off() {
+            double sum = 0;
+            for (int i = 0; i < 10; i++) {
+                sum += Math.abs(told[i] - lit[i]);
+            }
+            return sum / IntStream.of(days).sum();
+        }
+    }
+
+    private static MadeUpFarm farm(String law, long seed) {
+        MadeUpFarm.Law by = switch (law) {
+            case "warmth" -> Laws.byWarmth(10, 1150);
+            case "dates" -> Laws.byCalendar(75, 160, 250);
+            case "rain" -> Laws.byRain();
+            default -> Laws.mixed(11, 1000);
+        };
+        return new MadeUpFarm(by, MadeUpFarm.Eye.USUAL, StartingClimates.Kind.SUBTROPICAL, 28, TREES, 1140, seed);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"warmth", "dates", "mixed"})
+    void daysAreLitAsOftenAsTold(String law) {
+        Tally asTheyAre = new Tally();
+        Tally pinched = new Tally();
+        for (long seed = 1; seed <= 2; seed++) {
+            MadeUpFarm farm = farm(law, 31 * seed);
+            for (int day = 700; day <= 1060; day += 120) {
+                hold(farm, MadeUpFarm.START.plusDays(day), asTheyAre, pinched);
+            }
+        }
+        for (Tally tally : List.of(asTheyAre, pinched)) {
+            System.out.printf("lamp, %s:", law);
+            for (int i = 0; i < 10; i++) {
+                System.out.printf(
+                        " %.2f/%.2f of %d",
+                        tally.told[i] / Math.max(1, tally.days[i]),
+                        tally.lit[i] / (double) Math.max(1, tally.days[i]),
+                        tally.days[i]);
+            }
+            System.out.printf("; off by %.3f%n", tally.off());
+        }
+        assertThat(asTheyAre.off()).isLessThan(0.1);
+        assertThat(pinched.off()).isLessThan(0.14);
+        assertThat(IntStream.of(pinched.lit).sum())
+                .as("a window that rests on pinching comes")
+                .isPositive();
+    }
+
+    private static void hold(MadeUpFarm farm, LocalDate today, Tally asTheyAre, Tally pinched) {
+        Weather known = new Weather(farm.climate, farm.weather.between(MadeUpFarm.START, today.minusDays(1)));
+        int now = (int) today.toEpochDay() - 1;
+        List<TreeRecord> records = farm.trees.stream()
+                .map(tree -> TreeRecord.of(tree.id(), tree.notes(), RULES.value(FigureName.SWELL_SHARE))
+                        .until(now))
+                .toList();
+        BudWarmth warmth = BudWarmth.of(AVOCADO, RULES);
+        Skies skies = new Skies(warmth, known, 28, MadeUpFarm.START.minusDays(120), today.minusDays(1), 5, 5);
+        double usual = AVOCADO.figure(FigureName.SWELL_TO_SWELL).value();
+        Learned learned = Learned.of(new Accounts.Grounds(RULES, usual, skies.warmthADay()), records, skies, now);
+        WeatherYears years = WeatherYears.draw(known, today, 200, 460, 7);
+        WarmthRuns runs = WarmthRuns.of(warmth, known, years, MadeUpFarm.START.minusDays(100));
+        Foresight foresight = new Foresight(learned, skies.goingOn(years, 6), runs, RULES);
+        GraftSky sky = new GraftSky(AVOCADO, RULES, farm.climate, years, AHEAD);
+        Truth truth = new Truth(farm, today, warmth);
+        List<baylantern.core.season.flush.Outlook> outlooks = new ArrayList<>();
+        records.forEach(tree -> outlooks.add(foresight.of(tree, 3).orElseThrow()));
+        Growth stocks = new Growth("stocks", outlooks.subList(0, STOCKS), null, List.of());
+        Pinched done = new Pinched(today.minusDays(4), today.plusDays(6), today.plusDays(18), 9);
+        for (int wood = STOCKS; wood < TREES; wood++) {
+            List<baylantern.core.season.flush.Outlook> own = List.of(outlooks.get(wood));
+            Growth plain = new Growth("wood", own, null, List.of());
+            Growth helped = new Growth("wood", own, null, List.of(), List.of(done));
+            WindowFinder finder = new WindowFinder(RULES, sky, "avocado", Technique.Bark.NO, 14);
+            for (WindowDay told : finder.find(stocks, plain).days()) {
+                asTheyAre.add(told.chance().lit(), truth.lit(told.day(), wood, false));
+            }
+            for (WindowDay told : finder.find(stocks, helped).days()) {
+                if (done.ready(told.day())) {
+                    pinched.add(told.chance().lit(), truth.lit(told.day(), wood, true));
+                }
+            }
+        }
+    }
+
+    /** What stocks, wood and weather did. */
+    private static final class Truth {
+        private final MadeUpFarm farm;
+        private final LocalDate today;
+        private final DailySums sums;
+        private final GraftSky sky;
+
+        Truth(MadeUpFarm farm, LocalDate today, BudWarmth warmth) {
+            this.farm = farm;
+            this.today = today;
+            this.sums = warmth.along(
+                    farm.weather, MadeUpFarm.START.minusDays(100), MadeUpFarm.START.plusDays(farm.days() - 1L));
+            // Every day is on record, so that the one run is what came.
+            WeatherYears came = WeatherYears.draw(farm.weather, today, 1, AHEAD + 30, 1);
+            this.sky = new GraftSky(AVOCADO, RULES, farm.climate, came, AHEAD);
+        }
+
+        boolean lit(LocalDate day, int wood, boolean pinched) {
+            double stock = IntStream.range(0, STOCKS)
+                    .mapToDouble(tree -> Known.in(RULES.stock(), stage(tree, day)))
+                    .average()
+                    .orElseThrow();
+            BudStage own = stage(wood, day);
+            Map<BudStage, Double> ready = RULES.woodOf("avocado").ready();
+            boolean rests = own == BudStage.M || own == BudStage.R;
+            double score = pinched && rests ? RULES.value(FigureName.PINCHED) : Known.in(ready, own);
+            int t = (int) (day.toEpochDay() - today.toEpochDay());
+            boolean fair = sky.relative(0, t) * sky.safety(0, t) >= 0.6 && !sky.stopped(0, t);
+            return stock >= 0.6 && score >= 0.6 && fair;
+        }
+
+        private BudStage stage(int tree, LocalDate day) {
+            List<LocalDate> swells = farm.trees.get(tree).swells();
+            for (int i = 0; i + 1 < swells.size(); i++) {
+                if (!day.isBefore(swells.get(i)) && day.isBefore(swells.get(i + 1))) {
+                    double from = sums.upTo(swells.get(i));
+                    double whole = sums.upTo(swells.get(i + 1)) - from;
+                    return RULES.stageAt((sums.upTo(day) - from) / Math.max(1, whole));
+                }
+            }
+            return BudStage.R;
+        }
+    }
+}
