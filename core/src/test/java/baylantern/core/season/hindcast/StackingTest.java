@@ -67,7 +67,7 @@ class StackingTest {
     }
 
     @Test
-    void aTenthOfPastMissesLiesBeyondEachEnd() {
+    void anEighthOfPastMissesLiesBeyondEachEnd() {
         SplittableRandom random = new SplittableRandom(4);
         List<Widths.Miss> misses = new ArrayList<>();
         for (int i = 0; i < 4000; i++) {
@@ -81,7 +81,7 @@ class StackingTest {
         long held = misses.stream()
                 .filter(miss -> range.low() <= miss.came() && miss.came() <= range.high())
                 .count();
-        assertThat(held / 4000.0).isBetween(0.74, 0.84);
+        assertThat(held / 4000.0).isBetween(0.7, 0.8);
         assertThat(new Widths(List.of(), 0).of(told).high()).as("begun wide").isGreaterThan(told.at(0.9));
         double[] rising = IntStream.range(1, 100)
                 .mapToDouble(i -> widths.at(told, i / 100.0))
