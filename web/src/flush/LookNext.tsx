@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { awayWords, dayWords } from "../days";
+import { dayWords } from "../days";
 import { PartHeading } from "../ui/parts";
 import { useLookNext } from "./flushApi";
 
@@ -25,8 +25,7 @@ export function LookNext({ today, most = 3 }: { today: string; most?: number }) 
                 {look.on === today ? "today" : dayWords(look.on)}
               </span>
               <span className="col-span-2 text-[13.5px] text-soft">
-                {look.on === today ? "" : `${awayWords(look.on, today)}; `}its next flush is then known to{" "}
-                {Math.round(look.afterDays)} days instead of {Math.round(look.spreadDays)}
+                its flush is then known to {Math.round(look.afterDays)} days, not {Math.round(look.spreadDays)}
               </span>
             </Link>
           </li>

@@ -30,7 +30,6 @@ class WalkService {
     private static final int SCANNED = 120;
     private static final int NEAR_DAYS = 2;
     private static final int FAR_DAYS = 21;
-    private static final double MINUTES_A_LOOK = 1.5;
 
     private final CareMapper mapper;
     private final CareService care;
@@ -134,7 +133,7 @@ class WalkService {
                 .map(same -> errand(same, varieties, today))
                 .toList();
         int overdue = (int) grafts.stream().filter(rows -> overdue(rows, today)).count();
-        int minutes = (int) Math.ceil(grafts.size() * MINUTES_A_LOOK);
+        int minutes = (int) Math.ceil(grafts.size() * rules.flush().value(FigureName.LOOK_MINUTES));
         return new WalkPlace(spot, grafts.size(), overdue, minutes, errands);
     }
 

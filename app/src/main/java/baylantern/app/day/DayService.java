@@ -123,7 +123,8 @@ public class DayService implements Undoer, WoodNeed {
                 graftDay.around(plan, warmth.healing(variety.speciesKey()), warmth.healing(entry.speciesKey()));
         WindowService.Pair pair = new WindowService.Pair(
                 entry.spotId(), entry.speciesKey(), entry.varietyId(), technique.bark() == Technique.Bark.YES);
-        WindowDay scored = WindowFinder.on(windows.find(pair), entry.day());
+        // The plan has its tips pinched on its day.
+        WindowDay scored = WindowFinder.on(windows.find(pair).planned(), entry.day());
         return new Around(
                 entry.day(),
                 around.tasks(),

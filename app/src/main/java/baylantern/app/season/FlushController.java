@@ -7,10 +7,9 @@ import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.season.account.Rhythm;
 import baylantern.core.season.flush.DayRange;
-import baylantern.core.season.flush.Interval;
 import baylantern.core.season.flush.Lane;
-import baylantern.core.season.flush.Rhythm;
 import baylantern.core.season.foresight.GoesBy;
 import baylantern.core.season.hindcast.Hindcast;
 import baylantern.core.season.hindcast.Kept;
@@ -90,7 +89,7 @@ class FlushController {
         return new Lanes(clock.today(), flush.watched().stream().map(this::lane).toList());
     }
 
-    private LaneRow lane(FlushService.Watched w) {
+    private LaneRow lane(Watched w) {
         Plant plant = w.plant();
         LocalDate fresh = clock.today().minusDays((long) rules.flush().value(FigureName.WATCHED_DAYS));
         BudMark last = mark(w.last());
@@ -115,22 +114,19 @@ class FlushController {
         return new BudMark(row.onDay(), row.note().canopy().leading(), row.flowering());
     }
 
-    /** An interval between two swells as the plant's sheet tells it. */
-    record Cycle(LocalDate from, LocalDate to, double degreeDays, int flushes) {}
-
     /** Everything of one watched plant. */
     record PlantSheet(
             LocalDate today,
             Plant plant,
             @Nullable LaneRow lane,
             List<NoteRow> history,
-            @JsonUnwrapped Rhythm rhythm,
+            @JsonUnwrapped RestsOn restsOn,
             @JsonUnwrapped Left left,
             @JsonUnwrapped Tests tests,
             @Nullable Learning learning) {
 
-        /** From swell to swell. */
-        record Rhythm(List<Cycle> cycles, int ownCycles, int farmCycles) {}
+        /** Flushes it rests on. */
+        record RestsOn(int ownCycles, int farmCycles) {}
 
         /** Warmth to the next swell. */
         record Left(double degreeDays, double degreeDaysLow, double degreeDaysHigh, boolean fromStageAlone) {}
@@ -154,27 +150,24 @@ class FlushController {
     PlantSheet sheet(@PathVariable String code) {
         Plant plant =
                 plants.plantByCode(code).orElseThrow(() -> baylantern.app.platform.FarmProblem.unknown("plant", code));
-        Optional<FlushService.Watched> watched = flush.watched().stream()
+        Optional<Watched> watched = flush.watched().stream()
                 .filter(w -> w.plant().id() == plant.id())
                 .findFirst();
-        Rhythm rhythm = watched.map(FlushService.Watched::rhythm)
-                .orElseGet(() -> new baylantern.core.season.flush.RhythmModel(
-                                rules.species(plant.speciesKey()).orElseThrow().figure(FigureName.SWELL_TO_SWELL),
-                                rules.flush(),
-                                List.of())
-                        .prior());
+        Rhythm rhythm = watched.map(Watched::rhythm)
+                .orElseGet(() -> SpeciesForecasts.grounds(
+                                rules.flush(), rules.species(plant.speciesKey()).orElseThrow(), 1)
+                        .unlearned());
         return new PlantSheet(
                 clock.today(),
                 plant,
                 watched.map(this::lane).orElse(null),
                 watch.history(plant.id()),
-                new PlantSheet.Rhythm(
-                        watched.map(this::cycles).orElse(List.of()), rhythm.ownCycles(), rhythm.farmCycles()),
+                new PlantSheet.RestsOn(rhythm.ownCycles(), rhythm.farmCycles()),
                 new PlantSheet.Left(
                         rhythm.warmthAt(0.5),
                         rhythm.warmthAt(0.1),
                         rhythm.warmthAt(0.9),
-                        watched.flatMap(FlushService.Watched::outlook)
+                        watched.flatMap(Watched::outlook)
                                 .map(o -> o.fromStageAlone())
                                 .orElse(false)),
                 new PlantSheet.Tests(
@@ -183,19 +176,17 @@ class FlushController {
                 watched.flatMap(this::learning).orElse(null));
     }
 
-    private Optional<PlantSheet.Learning> learning(FlushService.Watched w) {
-        return flush.species(w.plant().speciesKey())
-                .map(FlushService.OfSpecies::learned)
-                .map(learned -> {
-                    var weights = learned.lessons().weights(w.plant().id());
-                    return new PlantSheet.Learning(
-                            GoesBy.words(weights),
-                            GoesBy.parts(weights),
-                            learned.told(w.plant().id()).stream()
-                                    .map(FlushController::past)
-                                    .toList(),
-                            w.outlook().map(outlook -> outlook.near(NEAR_DAYS)).orElse(new double[0]));
-                });
+    private Optional<PlantSheet.Learning> learning(Watched w) {
+        return flush.species(w.plant().speciesKey()).map(OfSpecies::learned).map(learned -> {
+            var weights = learned.lessons().weights(w.plant().id());
+            return new PlantSheet.Learning(
+                    GoesBy.words(weights),
+                    GoesBy.parts(weights),
+                    learned.told(w.plant().id()).stream()
+                            .map(FlushController::past)
+                            .toList(),
+                    w.outlook().map(outlook -> outlook.near(NEAR_DAYS)).orElse(new double[0]));
+        });
     }
 
     private static PlantSheet.Past past(Hindcast.Told told) {
@@ -206,16 +197,6 @@ class FlushController {
                 on.plusDays(Math.round(told.mid())),
                 on.plusDays(Math.round(told.high())),
                 on.plusDays(Math.round(told.came())));
-    }
-
-    private List<Cycle> cycles(FlushService.Watched w) {
-        return w.intervals().stream()
-                .map((Interval i) -> new Cycle(
-                        i.from().day(),
-                        i.to().day(),
-                        i.warmth(),
-                        flush.cycles(w.plant().speciesKey(), i)))
-                .toList();
     }
 
     /** How well the farm's forecasts of a species would have done. */
@@ -242,7 +223,7 @@ class FlushController {
     @GetMapping("/look-next")
     List<NextLook> lookNext() {
         Map<Long, Plant> byId =
-                flush.watched().stream().collect(Collectors.toMap(w -> w.plant().id(), FlushService.Watched::plant));
+                flush.watched().stream().collect(Collectors.toMap(w -> w.plant().id(), Watched::plant));
         return flush.lookNext(MOST_LOOKS).stream()
                 .map(look -> {
                     Plant plant = Known.in(byId, look.plant());

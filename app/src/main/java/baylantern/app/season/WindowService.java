@@ -84,11 +84,11 @@ public class WindowService {
     /** Every pairing within a species of stocks and wood that are both watched. */
     public List<Named> pairings(Bark bark) {
         Map<String, Named> named = new LinkedHashMap<>();
-        for (FlushService.Watched stock : flush.watched()) {
+        for (Watched stock : flush.watched()) {
             if (stock.plant().kind() == PlantKind.MOTHER_TREE) {
                 continue;
             }
-            for (FlushService.Watched wood : flush.watched()) {
+            for (Watched wood : flush.watched()) {
                 if (wood.plant().varietyId() != null
                         && wood.plant().speciesKey().equals(stock.plant().speciesKey())) {
                     Pair pair = new Pair(
@@ -118,8 +118,8 @@ public class WindowService {
     private record Inputs(
             Variety variety,
             String spot,
-            Optional<FlushService.OfSpecies> stocks,
-            Optional<FlushService.OfSpecies> wood,
+            Optional<OfSpecies> stocks,
+            Optional<OfSpecies> wood,
             List<Pinched> pinched,
             GraftSky sky,
             HealingClock healing) {}
@@ -159,7 +159,7 @@ public class WindowService {
     }
 
     private Growth stocks(Pair pair) {
-        List<FlushService.Watched> own = flush.watched().stream()
+        List<Watched> own = flush.watched().stream()
                 .filter(w -> w.plant().spotId() == pair.spotId())
                 .filter(w -> w.plant().speciesKey().equals(pair.stockSpecies()))
                 .filter(w -> w.plant().kind() != PlantKind.MOTHER_TREE)
@@ -176,7 +176,7 @@ public class WindowService {
     }
 
     private Growth wood(Variety variety) {
-        List<FlushService.Watched> own = flush.watched().stream()
+        List<Watched> own = flush.watched().stream()
                 .filter(w -> Objects.equals(w.plant().varietyId(), variety.id()))
                 .toList();
         return growth(variety.name(), own, pinched(variety));
@@ -188,7 +188,7 @@ public class WindowService {
                 .toList();
     }
 
-    private Growth growth(String name, List<FlushService.Watched> own, List<Pinched> pinchedShoots) {
+    private Growth growth(String name, List<Watched> own, List<Pinched> pinchedShoots) {
         int every = Math.max(1, (own.size() + MOST_IN_GROUP - 1) / MOST_IN_GROUP);
         List<Outlook> outlooks = new ArrayList<>();
         for (int i = 0; i < own.size(); i += every) {
@@ -204,7 +204,7 @@ public class WindowService {
     }
 
     // In flower counts until it fades, unless it was seen without since.
-    private @Nullable LocalDate floweringUntil(List<FlushService.Watched> own) {
+    private @Nullable LocalDate floweringUntil(List<Watched> own) {
         long days = (long) rules.flush().value(FigureName.FLOWER_DAYS);
         return own.stream()
                 .map(w -> w.last().note())

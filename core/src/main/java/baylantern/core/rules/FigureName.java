@@ -31,6 +31,8 @@ public enum FigureName {
     PINCHED(Subject.FLUSH, "pinched"),
     FLOWER_DAYS(Subject.FLUSH, "flowerDays"),
     WATCHED_DAYS(Subject.FLUSH, "watchedDays"),
+    LOOK_MINUTES(Subject.FLUSH, "lookMinutes"),
+    WALK_MINUTES(Subject.FLUSH, "walkMinutes"),
     PINCH(Subject.FLUSH, "pinch"),
     TOP_STOCK(Subject.FLUSH, "topStock"),
     WATER(Subject.FLUSH, "water"),

@@ -9,22 +9,19 @@ import baylantern.core.lineage.Link;
 import baylantern.core.lineage.Node;
 import baylantern.core.lineage.Recall;
 import baylantern.core.rules.BudStage;
-import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Rhythm;
+import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.farms.Watch;
 import baylantern.core.season.flush.BudNote;
 import baylantern.core.season.flush.BudWarmth;
 import baylantern.core.season.flush.CanopyShares;
-import baylantern.core.season.flush.FlushForecaster;
-import baylantern.core.season.flush.Interval;
 import baylantern.core.season.flush.Lane;
 import baylantern.core.season.flush.Outlook;
-import baylantern.core.season.flush.Rhythm;
-import baylantern.core.season.flush.RhythmModel;
-import baylantern.core.season.flush.Swell;
-import baylantern.core.season.flush.WarmthRuns;
 import baylantern.core.season.warmth.DegreeDays;
 import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.season.warmth.HealingRate;
@@ -48,6 +45,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -120,32 +119,40 @@ class ModelDrawingsTest {
 
     @Test
     void whatIsBelievedOfARhythm() throws IOException {
-        Swell any = new Swell(TODAY, 4);
-        List<Interval> seen = List.of(
-                new Interval(1, any, any, 980, 0.002),
-                new Interval(1, any, any, 930, 0.002),
-                new Interval(1, any, any, 1010, 0.002),
-                new Interval(2, any, any, 1060, 0.002),
-                new Interval(2, any, any, 1120, 0.002));
-        RhythmModel model = new RhythmModel(species("avocado").figure(FigureName.SWELL_TO_SWELL), FLUSH, seen);
+        // Ten degree-days a day, so that warmth from swell to swell can be told in days.
+        Climate even = new Climate(Collections.nCopies(12, new Climate.Month(20, 20, 80, 2, 60, 0)));
+        Watch watch = new Watch(species("avocado"), new Weather(even, List.of()), 31, TODAY.minusDays(700), TODAY);
+        Accounts accounts = Accounts.learn(
+                watch.grounds, List.of(swelled(1, 98, 93, 101), swelled(2, 106, 112)), watch.skies.past());
+        Rhythm[] beliefs = {watch.grounds.unlearned(), accounts.rhythm(9), accounts.rhythm(1)};
         Sheet sheet = new Sheet(400, 2200, 0, 0.0026);
-        Rhythm[] beliefs = {model.prior(), model.plant(9), model.plant(1)};
         String[] names = {"species prior", "this farm", "this tree"};
         String[] colours = {SOFT, SEA, STAGES[2]};
         for (int i = 0; i < beliefs.length; i++) {
             Rhythm belief = beliefs[i];
-            double spread = Math.sqrt(belief.meanVariance() + belief.cycleVariance());
-            sheet.curve(colours[i], w -> density(w, belief.logMean(), spread), 180);
-            double top = Math.exp(belief.logMean() - spread * spread);
-            sheet.words(top + 40, density(top, belief.logMean(), spread) + 0.00003, names[i]);
+            sheet.curve(colours[i], w -> density(w, belief.logMean(), belief.spread()), 180);
+            double top = Math.exp(belief.logMean() - belief.spread() * belief.spread());
+            sheet.words(top + 40, density(top, belief.logMean(), belief.spread()) + 0.00003, names[i]);
         }
-        seen.forEach(s -> sheet.line(s.warmth(), 0, s.warmth(), 0.00012, INK, "none"));
+        for (double warmth : new double[] {980, 930, 1010, 1060, 1120}) {
+            sheet.line(warmth, 0, warmth, 0.00012, INK, "none");
+        }
         for (int w = 400; w <= 2200; w += 300) {
             sheet.acrossTick(w, w + "");
         }
         keep(
                 "rhythm",
                 sheet.svg("Degree-days to the next swell, as believed before and after five intervals were seen"));
+    }
+
+    private static TreeRecord swelled(long plant, int... gaps) {
+        int day = (int) TODAY.toEpochDay() - 600;
+        List<TreeRecord.Seen> swells = new ArrayList<>(List.of(new TreeRecord.Seen(day, day - 4, day + 4)));
+        for (int gap : gaps) {
+            day += gap;
+            swells.add(new TreeRecord.Seen(day, day - 4, day + 4));
+        }
+        return new TreeRecord(plant, List.of(), swells);
     }
 
     private static double density(double x, double mean, double spread) {
@@ -162,14 +169,8 @@ class ModelDrawingsTest {
         }
 
         Outlook outlook(BudStage stage) {
-            BudWarmth warmth = BudWarmth.of(species("avocado"), FLUSH);
-            WarmthRuns runs = WarmthRuns.of(warmth, weather, years, TODAY.minusDays(400));
-            Rhythm prior =
-                    new RhythmModel(species("avocado").figure(FigureName.SWELL_TO_SWELL), FLUSH, List.of()).prior();
             List<BudNote> notes = List.of(BudNote.of(TODAY.minusDays(1), CanopyShares.all(stage)));
-            return new FlushForecaster(runs, FLUSH)
-                    .forecast(prior, List.of(), notes, 1)
-                    .orElseThrow();
+            return Watch.alone(species("avocado"), weather, years, notes, 1);
         }
     }
 

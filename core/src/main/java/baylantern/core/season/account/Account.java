@@ -3,26 +3,33 @@ package baylantern.core.season.account;
 /** An account of what a tree goes by. None of them need be true: they are weighed by what each foretold. */
 public enum Account {
     /** Bud warmth from swell to swell. */
-    WARMTH("warmth from swell to swell"),
+    WARMTH("warmth from swell to swell", 0.5),
     /** The same, by the time of year it begins. */
-    WARMTH_BY_SEASON("warmth that changes with the season"),
+    WARMTH_BY_SEASON("warmth that changes with the season", 0.3),
     /** Days from swell to swell. */
-    DAYS("days from swell to swell"),
+    DAYS("days from swell to swell", 0.06),
     /** The dates of other years, kept closely. */
-    DATES("the dates of other years"),
+    DATES("the dates of other years", 0.03),
     /** The dates of other years, roughly. */
-    TIME_OF_YEAR("the time of year"),
+    TIME_OF_YEAR("the time of year", 0.05),
     /** Warmth, season, rain after a dry spell, day length and chill together. */
-    RAINS("rain, cold and day length");
+    RAINS("rain, cold and day length", 0.06);
 
     private final String words;
+    private final double beforehand;
 
-    Account(String words) {
+    Account(String words, double beforehand) {
         this.words = words;
+        this.beforehand = beforehand;
     }
 
     /** What it goes by, to stand after "goes by". */
     public String words() {
         return words;
+    }
+
+    /** What it is worth before anything was foretold, 0 to 1, all together 1: a steady tree goes by warmth. */
+    public double beforehand() {
+        return beforehand;
     }
 }

@@ -10,10 +10,8 @@ import java.util.List;
  */
 public final class Accounts {
 
-    static final double FARM_SPREAD_DAYS = 0.35;
     private static final int REST_DAYS = 22;
     private static final int RESTED_DAYS = 45;
-    private static final double YEAR_DAYS = 365.2425;
     private static final double CLOSE_DAYS = 9;
     private static final double ROUGH_DAYS = 20;
 
@@ -26,34 +24,60 @@ public final class Accounts {
     private final Pull pull;
     private final CanopyTable canopy;
 
-    /** What the accounts are learned from. */
-    public record Grounds(FlushRules rules, double priorWarmth, double warmthADay) {}
+    /**
+     * What is held beforehand.
+     *
+     * @param priorWarmth what the species usually takes from swell to swell, degree-days
+     * @param warmthADay bud warmth of a day in the mean of the year, degree-days
+     */
+    public record Grounds(FlushRules rules, double priorWarmth, double warmthADay) {
+
+        // In days farms differ more than in warmth, and so do flushes.
+        private static final double FARM_SPREAD_DAYS = 0.35;
+        private static final double CYCLE_TIMES_DAYS = 1.3;
+
+        Levels.Prior warmth() {
+            return new Levels.Prior(
+                    Math.log(priorWarmth),
+                    rules.value(FigureName.FARM_SPREAD),
+                    rules.value(FigureName.PLANT_SPREAD),
+                    rules.value(FigureName.CYCLE_SPREAD));
+        }
+
+        Levels.Prior days() {
+            return new Levels.Prior(
+                    Math.log(priorWarmth / warmthADay),
+                    FARM_SPREAD_DAYS,
+                    rules.value(FigureName.PLANT_SPREAD),
+                    CYCLE_TIMES_DAYS * rules.value(FigureName.CYCLE_SPREAD));
+        }
+
+        /** The warmth from swell to swell with nothing seen. */
+        public Rhythm unlearned() {
+            return Rhythm.of(new Levels(warmth(), List.of()), 0);
+        }
+    }
 
     private Accounts(Grounds grounds, List<TreeRecord> trees, SkyDays past) {
-        FlushRules rules = grounds.rules();
-        List<Gap> gaps = Gap.of(trees, past, Math.log(grounds.priorWarmth()));
-        double farm = rules.value(FigureName.FARM_SPREAD);
-        double plant = rules.value(FigureName.PLANT_SPREAD);
-        double cycle = rules.value(FigureName.CYCLE_SPREAD);
-        Levels.Prior prior = new Levels.Prior(Math.log(grounds.priorWarmth()), farm, plant, cycle);
+        List<Gap> gaps = Gaps.of(trees, past, grounds.priorWarmth()).plain();
+        Levels.Prior prior = grounds.warmth();
         this.warmth = new Levels(
                 prior,
                 gaps.stream()
                         .map(g -> new Levels.Value(g.plant(), Math.log(g.warmth()), g.warmthVariance()))
                         .toList());
         this.days = new Levels(
-                new Levels.Prior(
-                        Math.log(grounds.priorWarmth() / grounds.warmthADay()), FARM_SPREAD_DAYS, plant, 1.3 * cycle),
+                grounds.days(),
                 gaps.stream()
                         .map(g -> new Levels.Value(g.plant(), Math.log(g.days()), g.daysVariance()))
                         .toList());
         SeasonWave wave = SeasonWave.learn(prior, gaps);
         this.seasonal = wave.levels();
         this.seasonWave = wave.wave();
-        double aYear = YEAR_DAYS * grounds.warmthADay() / grounds.priorWarmth();
+        double aYear = YearDay.YEAR_DAYS * grounds.warmthADay() / grounds.priorWarmth();
         this.close = new Dates(trees, CLOSE_DAYS, aYear);
         this.rough = new Dates(trees, ROUGH_DAYS, aYear);
-        this.canopy = new CanopyTable(rules, trees, past);
+        this.canopy = new CanopyTable(grounds.rules(), trees, past);
         this.pull = Pull.learn(trees, past, warmth, days);
     }
 
@@ -68,6 +92,11 @@ public final class Accounts {
 
     Pull pull() {
         return pull;
+    }
+
+    /** What is believed of the warmth from swell to swell of a tree, and what that rests on. */
+    public Rhythm rhythm(long plant) {
+        return Rhythm.of(warmth, plant);
     }
 
     /** The usual warmth from swell to swell of a tree. */
@@ -125,7 +154,7 @@ public final class Accounts {
         int before = 0;
         for (int i = 0; i < ends.length; i++) {
             int day = from + (before + 1 + ends[i]) / 2;
-            sum += (ends[i] - before) * byDay[Dates.dayOfYear(day)] * rested(day - swell);
+            sum += (ends[i] - before) * byDay[YearDay.of(day)] * rested(day - swell);
             sums[i] = sum;
             before = ends[i];
         }
@@ -185,7 +214,7 @@ public final class Accounts {
         int days = REST_DAYS;
         while (left > 0 && days < most) {
             days += 2;
-            left -= 2 * byDay[Dates.dayOfYear(swell + days)] * rested(days);
+            left -= 2 * byDay[YearDay.of(swell + days)] * rested(days);
         }
         return days;
     }

@@ -13,6 +13,8 @@ final class Begun {
 
     private static final int IN_GAP = 5;
     static final int STEP_DAYS = 6;
+    // Fine enough for the shortest stage.
+    private static final int ALONE_STEP_DAYS = 3;
     private static final int LONGEST_DAYS = 420;
     private static final double UNSEEN = 0.07;
     private static final double AGAIN = 0.5;
@@ -83,7 +85,7 @@ final class Begun {
 
     private List<Day> alone(SkyDays sky, int now) {
         List<Day> days = new ArrayList<>();
-        for (int day = now; day > now - LONGEST_DAYS; day -= STEP_DAYS) {
+        for (int day = now; day > now - LONGEST_DAYS; day -= ALONE_STEP_DAYS) {
             days.add(new Day(day, against(day, sky), day));
         }
         return days;

@@ -14,7 +14,7 @@ final class CanopyTable {
     private static final int BINS = 25;
     private static final double PRIOR_LOOKS = 12;
     private static final double BEHIND = 0.05;
-    private static final double EYE_SLIP = 0.06;
+    private static final double EYE_SLIP = 0.03;
     private static final int STAGES = BudStage.values().length;
 
     private final double[][] shares = new double[BINS][STAGES];

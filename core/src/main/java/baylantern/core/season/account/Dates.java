@@ -9,7 +9,6 @@ import java.util.Map;
 final class Dates {
 
     private static final int DAYS = 366;
-    private static final double YEAR_DAYS = 365.2425;
     private static final double PRIOR_YEARS = 0.6;
     private static final double KIN_YEARS = 1.2;
 
@@ -25,12 +24,12 @@ final class Dates {
         for (TreeRecord tree : trees) {
             double[] dates = new double[DAYS];
             for (TreeRecord.Seen swell : tree.swells()) {
-                add(dates, kernel, dayOfYear(swell.day()));
+                add(dates, kernel, YearDay.of(swell.day()));
             }
             int looks = tree.looks().size();
             double span = looks < 2
                     ? 0
-                    : (tree.looks().get(looks - 1).day() - tree.looks().get(0).day()) / YEAR_DAYS;
+                    : (tree.looks().get(looks - 1).day() - tree.looks().get(0).day()) / YearDay.YEAR_DAYS;
             own.put(tree.plant(), dates);
             watched.put(tree.plant(), span);
             years += span;
@@ -40,7 +39,7 @@ final class Dates {
         }
         this.farm = new double[DAYS];
         for (int i = 0; i < DAYS; i++) {
-            farm[i] = (sum[i] + PRIOR_YEARS * aYear / YEAR_DAYS) / (years + PRIOR_YEARS);
+            farm[i] = (sum[i] + PRIOR_YEARS * aYear / YearDay.YEAR_DAYS) / (years + PRIOR_YEARS);
         }
         own.forEach((plant, dates) -> {
             double span = Known.in(watched, plant);
@@ -70,9 +69,5 @@ final class Dates {
     /** Swells expected of a tree on each day of the year. */
     double[] of(long plant) {
         return byPlant.getOrDefault(plant, farm);
-    }
-
-    static int dayOfYear(int epochDay) {
-        return (int) (Math.floorMod((long) (epochDay * 10_000.0), 3_652_425L) / 10_000);
     }
 }

@@ -1,5 +1,7 @@
 package baylantern.core.season.account;
 
+import java.util.function.DoubleUnaryOperator;
+
 /**
  * What may drive buds besides warmth, day by day: the time of year in two waves, rain after a dry spell (alone and on
  * long days), cold nights gathered, warm days after them, and a warm or cool spell. Each lies about 0 and within some
@@ -10,7 +12,6 @@ final class Drivers {
     /** How many there are. */
     static final int COUNT = 9;
 
-    private static final double YEAR_DAYS = 365.2425;
     private static final int WET_DAYS = 10;
     private static final double WET_MM = 35;
     private static final int DRY_DAYS = 50;
@@ -20,43 +21,32 @@ final class Drivers {
     private static final int SPELL_DAYS = 14;
     private static final double SPELL_C = 3;
 
-    private final double[] rain;
-    private final double[] mean;
-    private final double[] normal;
+    private final Stretch days;
     private final double meanRain;
     private final double chillC;
     private final double latitudeDeg;
     private final int firstDay;
 
-    /** Runs of days from {@code firstDay}: rain in mm, mean and normal mean temperature in °C. */
-    Drivers(
-            int firstDay,
-            double[] rain,
-            double[] mean,
-            double[] normal,
-            double yearRainMm,
-            double chillC,
-            double latitudeDeg) {
+    /** Days in a row from {@code firstDay}, counted from the epoch; cold is gathered under {@code chillC}. */
+    Drivers(int firstDay, Stretch days, double yearRainMm, double chillC, double latitudeDeg) {
         this.firstDay = firstDay;
-        this.rain = rain;
-        this.mean = mean;
-        this.normal = normal;
-        this.meanRain = Math.max(0.2, yearRainMm / YEAR_DAYS);
+        this.days = days;
+        this.meanRain = Math.max(0.2, yearRainMm / YearDay.YEAR_DAYS);
         this.chillC = chillC;
         this.latitudeDeg = latitudeDeg;
     }
 
     /** All drivers of the days from one index to another, the first included. */
     double[][] from(int first, int end) {
-        double[] wet = rolling(rain, WET_DAYS);
-        double[] longWet = rolling(rain, WET_DAYS + DRY_DAYS);
-        double[] cold = rolling(map(mean, m -> Math.min(1, Math.max(0, (chillC - m) / 4))), CHILL_DAYS);
-        double[] spell = rolling(minus(mean, normal), SPELL_DAYS);
-        double[] lately = rolling(mean, SPELL_DAYS);
+        double[] wet = rolling(days.rain(), WET_DAYS);
+        double[] longWet = rolling(days.rain(), WET_DAYS + DRY_DAYS);
+        double[] cold = rolling(map(days.mean(), m -> Math.min(1, Math.max(0, (chillC - m) / 4))), CHILL_DAYS);
+        double[] spell = rolling(minus(days.mean(), days.normal()), SPELL_DAYS);
+        double[] lately = rolling(days.mean(), SPELL_DAYS);
         double[] pulses = pulses(wet, longWet);
         double[][] all = new double[end - first][];
         for (int i = first; i < end; i++) {
-            double turn = 2 * Math.PI * (firstDay + i) / YEAR_DAYS;
+            double turn = YearDay.turn(firstDay + i);
             double pulse = pulses[i];
             double chill = cold[i] / CHILL_DAYS * 3;
             double warm = Math.min(2, Math.max(0, (lately[i] / Math.min(i + 1, SPELL_DAYS) - chillC) / 4));
@@ -75,14 +65,10 @@ final class Drivers {
         return all;
     }
 
-    private interface Each {
-        double of(double x);
-    }
-
-    private static double[] map(double[] of, Each each) {
+    private static double[] map(double[] of, DoubleUnaryOperator each) {
         double[] mapped = new double[of.length];
         for (int i = 0; i < of.length; i++) {
-            mapped[i] = each.of(of[i]);
+            mapped[i] = each.applyAsDouble(of[i]);
         }
         return mapped;
     }
@@ -95,11 +81,11 @@ final class Drivers {
         return less;
     }
 
-    private static double[] rolling(double[] of, int days) {
+    private static double[] rolling(double[] of, int over) {
         double[] sums = new double[of.length];
         double sum = 0;
         for (int i = 0; i < of.length; i++) {
-            sum += of[i] - (i >= days ? of[i - days] : 0);
+            sum += of[i] - (i >= over ? of[i - over] : 0);
             sums[i] = sum;
         }
         return sums;
@@ -125,8 +111,8 @@ final class Drivers {
 
     /** Hours of day beyond twelve; declination after Cooper 1969. */
     private double dayLength(int epochDay) {
-        double year = Math.floorMod(epochDay, 1461) % YEAR_DAYS;
-        double declination = Math.toRadians(23.45) * Math.sin(2 * Math.PI * (284 + year) / YEAR_DAYS);
+        double declination =
+                Math.toRadians(23.45) * Math.sin(2 * Math.PI * (284 + YearDay.of(epochDay)) / YearDay.YEAR_DAYS);
         double cosine = -Math.tan(Math.toRadians(latitudeDeg)) * Math.tan(declination);
         return 24 / Math.PI * Math.acos(Math.max(-1, Math.min(1, cosine))) - 12;
     }

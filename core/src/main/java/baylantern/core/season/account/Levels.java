@@ -16,6 +16,7 @@ final class Levels {
 
     private final Prior prior;
     private final Map<Long, double[]> byPlant = new HashMap<>();
+    private final int seen;
     private double scatter;
     private double farmPrecision;
     private double farmMean;
@@ -31,6 +32,7 @@ final class Levels {
 
     Levels(Prior prior, List<Value> values) {
         this.prior = prior;
+        this.seen = values.size();
         this.scatter = prior.scatter * prior.scatter;
         for (int pass = 0; pass < PASSES; pass++) {
             learn(values);
@@ -91,6 +93,11 @@ final class Levels {
         double[] mean = plantMean(plant);
         double[] own = byPlant.get(plant);
         return new Belief(mean[0], Math.sqrt(mean[1] + scatter), own == null ? 0 : (int) own[2]);
+    }
+
+    /** How many values were learned from. */
+    int seen() {
+        return seen;
     }
 
     /** The mean of a tree. */

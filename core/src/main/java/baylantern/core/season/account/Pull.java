@@ -142,28 +142,21 @@ final class Pull {
     private Pull fitted(List<Row> rows) {
         double[] at = weights.clone();
         for (int step = 0; step < NEWTON; step++) {
-            double[][] a = new double[at.length][at.length];
-            double[] b = new double[at.length];
+            Ridge ridge = new Ridge(at.length);
             Pull now = new Pull(at);
             for (Row row : rows) {
                 double rate = now.rate(row.x);
-                Ridge.add(a, b, row.x, rate, row.chance - rate);
+                ridge.add(row.x, rate, row.chance - rate);
             }
             for (int i = 0; i < at.length; i++) {
-                double spread = i == 1 || i == 2 ? SHARE_SPREAD : WEIGHT_SPREAD;
-                a[i][i] += 1 / (spread * spread);
-                b[i] += ((i < CLOCKS ? CLOCK_PRIOR[i] : 0) - at[i]) / (spread * spread);
+                double prior = i < CLOCKS ? CLOCK_PRIOR[i] : 0;
+                ridge.draw(i, prior - at[i], i == 1 || i == 2 ? SHARE_SPREAD : WEIGHT_SPREAD);
             }
-            double[] by = Ridge.solve(a, b);
+            double[] by = ridge.solve();
             for (int i = 0; i < at.length; i++) {
                 at[i] += Math.max(-1, Math.min(1, by[i]));
             }
         }
         return new Pull(at);
-    }
-
-    /** The weights: a constant, the share of warmth, then the drivers. */
-    double[] weights() {
-        return weights.clone();
     }
 }

@@ -1,59 +1,44 @@
 package baylantern.core.season.account;
 
-/** Least squares drawn towards nothing, by Cholesky's decomposition. */
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
+
+/** Weighted rows gathered into normal equations, with a prior that draws every coefficient to some value. */
 final class Ridge {
 
-    private Ridge() {}
+    private final DMatrixRMaj square;
+    private final DMatrixRMaj right;
 
-    /** The coefficients of rows that tell {@code left} best, each row with a precision, all with a prior one about 0. */
-    static double[] solve(double[][] rows, double[] left, double[] precision, double prior) {
-        int n = rows.length == 0 ? 4 : rows[0].length;
-        double[][] a = new double[n][n];
-        double[] b = new double[n];
-        for (int i = 0; i < rows.length; i++) {
-            add(a, b, rows[i], precision[i], left[i] * precision[i]);
-        }
-        for (int i = 0; i < n; i++) {
-            a[i][i] += prior;
-        }
-        return solve(a, b);
+    /** Gathers rows of this width. */
+    Ridge(int width) {
+        this.square = new DMatrixRMaj(width, width);
+        this.right = new DMatrixRMaj(width, 1);
     }
 
-    /** Adds a row: its square times {@code weight} to the matrix, it times {@code pull} to the right side. */
-    static void add(double[][] a, double[] b, double[] row, double weight, double pull) {
+    /** Adds a row: its square times {@code weight}, it times {@code pull} on the right. */
+    void add(double[] row, double weight, double pull) {
         for (int i = 0; i < row.length; i++) {
             double by = row[i] * weight;
-            for (int j = 0; j <= i; j++) {
-                a[i][j] += by * row[j];
+            for (int j = 0; j < row.length; j++) {
+                square.add(i, j, by * row[j]);
             }
-            b[i] += row[i] * pull;
+            right.add(i, 0, row[i] * pull);
         }
     }
 
-    /** Solves a x = b for a positive definite matrix of which the lower half is filled; both are overwritten. */
-    static double[] solve(double[][] a, double[] b) {
-        int n = b.length;
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j <= i; j++) {
-                double sum = a[i][j];
-                for (int k = 0; k < j; k++) {
-                    sum -= a[i][k] * a[j][k];
-                }
-                a[i][j] = i == j ? Math.sqrt(Math.max(1e-12, sum)) : sum / a[j][j];
-            }
+    /** Draws a coefficient to {@code away} from nothing, with a spread. */
+    void draw(int coefficient, double away, double spread) {
+        double precision = 1 / (spread * spread);
+        square.add(coefficient, coefficient, precision);
+        right.add(coefficient, 0, away * precision);
+    }
+
+    /** The coefficients; every one must have been drawn to something. */
+    double[] solve() {
+        DMatrixRMaj found = new DMatrixRMaj(right.numRows, 1);
+        if (!CommonOps_DDRM.solveSPD(square, right, found)) {
+            throw new IllegalStateException("coefficients that are drawn to nothing cannot be told apart");
         }
-        for (int i = 0; i < n; i++) {
-            for (int k = 0; k < i; k++) {
-                b[i] -= a[i][k] * b[k];
-            }
-            b[i] /= a[i][i];
-        }
-        for (int i = n - 1; i >= 0; i--) {
-            for (int k = i + 1; k < n; k++) {
-                b[i] -= a[k][i] * b[k];
-            }
-            b[i] /= a[i][i];
-        }
-        return b;
+        return found.data;
     }
 }

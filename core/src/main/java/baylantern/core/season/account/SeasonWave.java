@@ -9,7 +9,6 @@ import java.util.List;
  */
 record SeasonWave(Levels levels, double[] wave) {
 
-    private static final double YEAR_DAYS = 365.2425;
     private static final double PRIOR_SPREAD = 0.2;
     private static final int TURNS = 4;
 
@@ -17,16 +16,16 @@ record SeasonWave(Levels levels, double[] wave) {
         double[] wave = new double[4];
         Levels levels = levels(prior, gaps, wave);
         for (int turn = 0; turn < TURNS; turn++) {
-            double[][] rows = new double[gaps.size()][];
-            double[] left = new double[gaps.size()];
-            double[] precision = new double[gaps.size()];
-            for (int i = 0; i < rows.length; i++) {
-                Gap gap = gaps.get(i);
-                rows[i] = waves(gap.from());
-                left[i] = Math.log(gap.warmth()) - levels.mean(gap.plant());
-                precision[i] = 1 / (prior.scatter() * prior.scatter() + gap.warmthVariance());
+            Ridge ridge = new Ridge(wave.length);
+            for (Gap gap : gaps) {
+                double precision = 1 / (prior.scatter() * prior.scatter() + gap.warmthVariance());
+                double left = Math.log(gap.warmth()) - levels.mean(gap.plant());
+                ridge.add(waves(gap.from().day()), precision, left * precision);
             }
-            wave = Ridge.solve(rows, left, precision, 1 / (PRIOR_SPREAD * PRIOR_SPREAD));
+            for (int i = 0; i < wave.length; i++) {
+                ridge.draw(i, 0, PRIOR_SPREAD);
+            }
+            wave = ridge.solve();
             levels = levels(prior, gaps, wave);
         }
         return new SeasonWave(levels, wave);
@@ -35,14 +34,14 @@ record SeasonWave(Levels levels, double[] wave) {
     private static Levels levels(Levels.Prior prior, List<Gap> gaps, double[] wave) {
         List<Levels.Value> values = new ArrayList<>();
         for (Gap gap : gaps) {
-            values.add(
-                    new Levels.Value(gap.plant(), Math.log(gap.warmth()) - at(wave, gap.from()), gap.warmthVariance()));
+            values.add(new Levels.Value(
+                    gap.plant(), Math.log(gap.warmth()) - at(wave, gap.from().day()), gap.warmthVariance()));
         }
         return new Levels(prior, values);
     }
 
     private static double[] waves(int day) {
-        double turn = 2 * Math.PI * day / YEAR_DAYS;
+        double turn = YearDay.turn(day);
         return new double[] {Math.cos(turn), Math.sin(turn), Math.cos(2 * turn), Math.sin(2 * turn)};
     }
 

@@ -7,6 +7,7 @@ import baylantern.core.season.flush.Swells;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What was seen on one tree, oldest first.
@@ -63,30 +64,9 @@ public record TreeRecord(long plant, List<Look> looks, List<Seen> swells) {
     }
 
     /** The first swell that came after a day, as it was seen later. */
-    public java.util.Optional<Seen> next(int day) {
+    public Optional<Seen> next(int day) {
         return swells.stream()
                 .filter(swell -> swell.by > day && swell.after >= day)
                 .findFirst();
-    }
-
-    /** True where a swell came about twice as long after the one before as this tree takes otherwise. */
-    public boolean overlong(SkyDays past, Seen swell) {
-        int at = swells.indexOf(swell);
-        if (at < 1) {
-            return false;
-        }
-        double[] days = new double[swells.size() - 1];
-        double[] warmth = new double[swells.size() - 1];
-        for (int i = 1; i < swells.size(); i++) {
-            days[i - 1] = swells.get(i).day - swells.get(i - 1).day;
-            warmth[i - 1] = past.warmth(swells.get(i).day) - past.warmth(swells.get(i - 1).day);
-        }
-        return days[at - 1] > Gap.TWICE * median(days) && warmth[at - 1] > Gap.TWICE * median(warmth);
-    }
-
-    private static double median(double[] values) {
-        double[] sorted = values.clone();
-        java.util.Arrays.sort(sorted);
-        return sorted[sorted.length / 2];
     }
 }

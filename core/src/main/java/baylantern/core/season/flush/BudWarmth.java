@@ -39,18 +39,38 @@ public record BudWarmth(double baseC, double upperC, double holdC, int holdDays)
     /** The running sum along known and normal weather, both days included. */
     public DailySums along(Weather weather, LocalDate first, LocalDate last) {
         int days = (int) ChronoUnit.DAYS.between(first, last) + 1;
-        HeldMean mean = new HeldMean(holdDays);
+        Counter counter = from(weather, first);
+        return DailySums.of(first, days, day -> counter.counted(weather.on(day)));
+    }
+
+    /** Counts days in a row from a first one on, knowing the days before it. */
+    public Counter from(Weather weather, LocalDate first) {
+        Counter counter = new Counter();
         for (int back = holdDays - 1; back > 0; back--) {
-            mean.add(weather.on(first.minusDays(back)).meanC());
+            counter.counted(weather.on(first.minusDays(back)));
         }
-        return DailySums.of(first, days, day -> {
-            WeatherDay at = weather.on(day);
-            return mean.add(at.meanC()) < holdC ? 0 : degreeDays(at);
-        });
+        return counter;
+    }
+
+    /** Counts days in a row of which nothing before the first is known. */
+    public Counter fromNothing() {
+        return new Counter();
+    }
+
+    /** The bud warmth of day after day. */
+    public final class Counter {
+        private final HeldMean mean = new HeldMean(holdDays);
+
+        private Counter() {}
+
+        /** Degree-days of the next day, none while winter holds. */
+        public double counted(WeatherDay day) {
+            return mean.add(day.meanC()) < holdC ? 0 : degreeDays(day);
+        }
     }
 
     /** The mean of the last so many values, as they come. */
-    static final class HeldMean {
+    private static final class HeldMean {
         private final double[] last;
         private int count;
         private double sum;

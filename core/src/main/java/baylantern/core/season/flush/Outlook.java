@@ -37,12 +37,12 @@ public final class Outlook {
     }
 
     /**
-     * Flushes that have passed since the plant was last looked at, as most runs have it. One that may or may not have come
-     * is still the next: its range then begins in the past.
+     * Flushes that have passed since the plant was last looked at. The first counts only where nearly every run has it: one
+     * that may or may not have come is still the next, and its range begins in the past. Of those after it most runs say.
      */
     public int unseen() {
         int k = 1;
-        while (k < shortest() && ahead(k)[(int) (PASSED_SHARE * (swells.length - 1))] < 0) {
+        while (k < shortest() && ahead(k)[(int) ((k == 1 ? PASSED_SHARE : 0.5) * (swells.length - 1))] < 0) {
             k++;
         }
         return k - 1;

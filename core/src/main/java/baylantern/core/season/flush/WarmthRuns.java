@@ -36,14 +36,9 @@ public final class WarmthRuns {
         DailySums past = warmth.along(weather, since, years.first().minusDays(1));
         double[][] sums = new double[years.runs()][years.days() + 1];
         for (int run = 0; run < sums.length; run++) {
-            BudWarmth.HeldMean mean = new BudWarmth.HeldMean(warmth.holdDays());
-            for (int back = warmth.holdDays() - 1; back > 0; back--) {
-                mean.add(weather.on(years.first().minusDays(back)).meanC());
-            }
+            BudWarmth.Counter counter = warmth.from(weather, years.first());
             for (int t = 0; t < years.days(); t++) {
-                var day = years.at(run, t);
-                double counted = mean.add(day.meanC()) < warmth.holdC() ? 0 : warmth.degreeDays(day);
-                sums[run][t + 1] = sums[run][t] + counted;
+                sums[run][t + 1] = sums[run][t] + counter.counted(years.at(run, t));
             }
         }
         return new WarmthRuns(years.first(), past, sums);

@@ -3,6 +3,7 @@ package baylantern.core.season.foresight;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.season.account.Account;
 import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Begin;
 import baylantern.core.season.account.Foretelling;
 import baylantern.core.season.account.SkyDays;
 import baylantern.core.season.account.TreeRecord;
@@ -11,6 +12,7 @@ import baylantern.core.season.flush.WarmthRuns;
 import baylantern.core.season.hindcast.Days;
 import baylantern.core.season.hindcast.Lessons;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -56,7 +58,7 @@ public final class Foresight {
         }
         SplittableRandom random = new SplittableRandom(seed);
         Days days = lessons.together(tree.plant(), foretelling.of(tree, lines));
-        Foretelling.Begin begin = foretelling.begin(tree, lines.get(0));
+        Begin begin = foretelling.begin(tree, lines.get(0), rules);
         int[] order = shuffled(runs.runs(), random);
         Account[] goesBy = goesBy(lessons.weights(tree.plant()), random);
         double[][] swells = new double[runs.runs()][];
@@ -85,7 +87,7 @@ public final class Foresight {
             all[count] = all[count - 1] + Math.max(1, interval(tree.plant(), run, all[count - 1], account, random));
             count++;
         }
-        return java.util.Arrays.copyOf(all, count);
+        return Arrays.copyOf(all, count);
     }
 
     // The warmth by the day; where warmth leads, the day is that of a usual year and a warm run is ahead of it.

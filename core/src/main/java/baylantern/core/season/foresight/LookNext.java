@@ -1,6 +1,8 @@
 package baylantern.core.season.foresight;
 
 import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Known;
 import baylantern.core.season.flush.Outlook;
 import java.util.ArrayList;
@@ -22,8 +24,6 @@ public final class LookNext {
 
     private static final int[] AHEAD = {0, 2, 4, 7, 10, 14};
     private static final int NEAR_DAYS = 75;
-    private static final double LOOK_MINUTES = 2;
-    private static final double WALK_MINUTES = 6;
     private static final double LEAST_GAIN_DAYS = 0.5;
 
     private LookNext() {}
@@ -48,12 +48,13 @@ public final class LookNext {
     }
 
     /** The looks worth most for their minutes, best first, one a tree. */
-    public static List<Look> of(List<Tree> trees, int most) {
+    public static List<Look> of(List<Tree> trees, FlushRules rules, int most) {
         Map<Long, Integer> atPlace = new HashMap<>();
         trees.forEach(tree -> atPlace.merge(tree.place, 1, Integer::sum));
         List<Look> looks = new ArrayList<>();
         for (Tree tree : trees) {
-            double minutes = LOOK_MINUTES + WALK_MINUTES / Known.in(atPlace, tree.place);
+            double minutes = rules.value(FigureName.LOOK_MINUTES)
+                    + rules.value(FigureName.WALK_MINUTES) / Known.in(atPlace, tree.place);
             best(tree, minutes).ifPresent(looks::add);
         }
         looks.sort(Comparator.comparingDouble(Look::worth).reversed());

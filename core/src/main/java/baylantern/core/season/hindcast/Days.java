@@ -1,6 +1,6 @@
 package baylantern.core.season.hindcast;
 
-import baylantern.core.season.account.Foretelling;
+import baylantern.core.season.account.Steps;
 
 /** Chances in the steps after a look, and the days by which a share of them has come. */
 public final class Days {
@@ -23,11 +23,11 @@ public final class Days {
     }
 
     private static int begin(int step) {
-        return step == 0 ? 0 : Foretelling.end(step - 1);
+        return step == 0 ? 0 : Steps.end(step - 1);
     }
 
     private static int end(int step) {
-        return step < Foretelling.steps() - 1 ? Foretelling.end(step) : begin(step) + BEYOND_DAYS;
+        return step < Steps.count() - 1 ? Steps.end(step) : begin(step) + BEYOND_DAYS;
     }
 
     /** Days after the look by which a share has come, 0 to 1, with parts of a day. */

@@ -3,10 +3,12 @@ package baylantern.core.season.hindcast;
 import baylantern.core.season.account.Account;
 import baylantern.core.season.account.Accounts;
 import baylantern.core.season.account.Foretelling;
+import baylantern.core.season.account.Gaps;
 import baylantern.core.season.account.Skies;
 import baylantern.core.season.account.SkyDays;
 import baylantern.core.season.account.TreeRecord;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +25,8 @@ public final class Hindcast {
     private static final double LEAST_COUNTS = 0.15;
 
     private final Accounts.Grounds grounds;
+    private final Foretelling unlearned;
+    private final Gaps gaps;
     private final List<TreeRecord> trees;
     private final Skies skies;
     private final int until;
@@ -53,6 +57,8 @@ public final class Hindcast {
         this.grounds = grounds;
         this.trees = trees.stream().map(tree -> tree.until(until)).toList();
         this.skies = skies;
+        this.unlearned = new Foretelling(Accounts.learn(grounds, List.of(), skies.past()));
+        this.gaps = Gaps.of(this.trees, skies.past(), grounds.priorWarmth());
         this.until = until;
         int looks = this.trees.stream().mapToInt(tree -> tree.looks().size()).sum();
         this.every = Math.max(1, (looks + most - 1) / most);
@@ -72,12 +78,11 @@ public final class Hindcast {
                 grounds, trees.stream().map(tree -> tree.until(now)).toList(), skies.past());
         Lessons lessons = new Lessons(come(now), now);
         Foretelling foretelling = new Foretelling(accounts);
-        Foretelling unlearned = new Foretelling(Accounts.learn(grounds, List.of(), skies.past()));
         for (TreeRecord tree : trees) {
             for (int i = 0; i < tree.looks().size(); i++) {
                 int day = tree.looks().get(i).day();
                 if (day > now && day <= now + STEP_DAYS && (i + tree.plant()) % every == 0) {
-                    foretell(tree, day, lessons, foretelling, unlearned);
+                    foretell(tree, day, lessons, foretelling);
                 }
             }
         }
@@ -87,24 +92,18 @@ public final class Hindcast {
         return cases.stream().filter(one -> one.came().by() <= now).toList();
     }
 
-    private void foretell(TreeRecord tree, int day, Lessons lessons, Foretelling foretelling, Foretelling unlearned) {
-        Optional<TreeRecord.Seen> came = tree.next(day).filter(seen -> !overlong(tree, seen));
+    // Of a swell after one that nobody saw none can say how long it took, so it is no case.
+    private void foretell(TreeRecord tree, int day, Lessons lessons, Foretelling foretelling) {
+        Optional<TreeRecord.Seen> came = tree.next(day).filter(seen -> !gaps.hidAFlush(tree.plant(), seen));
         if (came.isEmpty()) {
             return;
         }
         List<SkyDays> ahead = lines.computeIfAbsent(day, skies::from);
         TreeRecord then = tree.until(day);
-        float[][][] chances = new float[Account.values().length][Foretelling.TRUSTS.size()][Foretelling.steps()];
-        foretelling.of(then, foretelling.lines(ahead)).forEach((account, byTrust) -> {
-            for (int k = 0; k < byTrust.length; k++) {
-                for (int i = 0; i < byTrust[k].length; i++) {
-                    chances[account.ordinal()][k][i] = (float) byTrust[k][i];
-                }
-            }
-        });
+        Map<Account, double[][]> chances = foretelling.of(then, foretelling.lines(ahead));
         LookCase one = new LookCase(tree.plant(), day, chances, came.get(), counts);
         cases.add(one);
-        Days days = lessons.mixed(one);
+        Days days = lessons.together(tree.plant(), chances);
         Widths.Range range = lessons.widths().of(days);
         double prior = new Days(unlearned.of(Account.WARMTH, then, unlearned.lines(ahead.subList(0, 1)))).at(0.5);
         told.add(new Told(
@@ -118,11 +117,6 @@ public final class Hindcast {
                 prior));
     }
 
-    // Twice as long as this tree takes otherwise: a flush between went unseen, and nobody can say when it came.
-    private boolean overlong(TreeRecord tree, TreeRecord.Seen came) {
-        return tree.overlong(skies.past(), came);
-    }
-
     /** What all of it taught. */
     public Lessons lessons() {
         return new Lessons(cases, until);
@@ -131,7 +125,7 @@ public final class Hindcast {
     /** Every range told, in the order of the looks. */
     public List<Told> told() {
         return told.stream()
-                .sorted(java.util.Comparator.comparingInt(Told::day).thenComparingLong(Told::plant))
+                .sorted(Comparator.comparingInt(Told::day).thenComparingLong(Told::plant))
                 .toList();
     }
 }

@@ -2,6 +2,7 @@ package baylantern.core.season.hindcast;
 
 import baylantern.core.season.account.Account;
 import baylantern.core.season.account.Foretelling;
+import baylantern.core.season.account.Steps;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -15,10 +16,8 @@ import java.util.Map;
  */
 public final class Lessons {
 
-    private static final double[] BEFOREHAND = {0.5, 0.3, 0.06, 0.03, 0.05, 0.06};
     private static final double SPECIES_CASES = 3;
     private static final double TREE_CASES = 20;
-    private static final int USUAL_TRUST = 1;
     private static final double USUAL_TRUST_HEAD = 0.5;
 
     private final int[] trust = new int[Account.values().length];
@@ -28,7 +27,7 @@ public final class Lessons {
 
     /** Lessons of some cases, as of a day counted from the epoch; without cases those held beforehand. */
     Lessons(List<LookCase> cases, int now) {
-        Arrays.fill(trust, USUAL_TRUST);
+        Arrays.fill(trust, Foretelling.USUAL_TRUST);
         for (Account account : Account.values()) {
             trust[account.ordinal()] = trustIn(account, cases);
         }
@@ -39,28 +38,24 @@ public final class Lessons {
             all.add(scored);
             byTree.computeIfAbsent(one.plant(), k -> new ArrayList<>()).add(scored);
         }
-        species = Stacking.weights(BEFOREHAND, SPECIES_CASES, all);
+        species = Stacking.weights(
+                Arrays.stream(Account.values()).mapToDouble(Account::beforehand).toArray(), SPECIES_CASES, all);
         byTree.forEach((plant, own) -> trees.put(plant, Stacking.weights(species, TREE_CASES, own)));
         List<Widths.Miss> misses = new ArrayList<>();
         for (LookCase one : cases) {
-            Days days = one.mixed(weightsOf(one.plant()), trust);
+            Days days = together(one.plant(), one.told());
             misses.add(new Widths.Miss(
                     days.at(0.1), days.at(0.5), days.at(0.9), one.placed(days), one.day(), one.counts()));
         }
         widths = new Widths(misses, now);
     }
 
-    /** Lessons of nothing seen. */
-    public static Lessons none() {
-        return new Lessons(List.of(), 0);
-    }
-
     // The one by which the account would have foretold best.
     private static int trustIn(Account account, List<LookCase> cases) {
-        int best = USUAL_TRUST;
+        int best = Foretelling.USUAL_TRUST;
         double most = Double.NEGATIVE_INFINITY;
         for (int tried = 0; tried < Foretelling.TRUSTS.size(); tried++) {
-            double score = tried == USUAL_TRUST ? USUAL_TRUST_HEAD : 0;
+            double score = tried == Foretelling.USUAL_TRUST ? USUAL_TRUST_HEAD : 0;
             for (LookCase one : cases) {
                 score += one.counts() * Math.log(one.scoredOf(account, tried));
             }
@@ -89,7 +84,7 @@ public final class Lessons {
     /** The accounts' chances together, weighed for a tree. */
     public Days together(long plant, Map<Account, double[][]> told) {
         double[] weights = weightsOf(plant);
-        double[] all = new double[Foretelling.steps()];
+        double[] all = new double[Steps.count()];
         told.forEach((account, chances) -> {
             double[] own = chances[trust[account.ordinal()]];
             for (int i = 0; i < all.length; i++) {
@@ -102,9 +97,5 @@ public final class Lessons {
     /** How wide ranges must be. */
     public Widths widths() {
         return widths;
-    }
-
-    Days mixed(LookCase one) {
-        return one.mixed(weightsOf(one.plant()), trust);
     }
 }

@@ -1,8 +1,9 @@
 package baylantern.core.season.hindcast;
 
+import baylantern.core.rules.Known;
 import baylantern.core.season.account.Account;
-import baylantern.core.season.account.Foretelling;
 import baylantern.core.season.account.TreeRecord;
+import java.util.Map;
 
 /**
  * One look on a past day: what each account said then, and what came.
@@ -11,7 +12,7 @@ import baylantern.core.season.account.TreeRecord;
  * @param told chances by account, trust in the look, and step after it
  * @param counts how much it counts, since looks on one flush are not independent
  */
-record LookCase(long plant, int day, float[][][] told, TreeRecord.Seen came, double counts) {
+record LookCase(long plant, int day, Map<Account, double[][]> told, TreeRecord.Seen came, double counts) {
 
     // Nobody is quite sure of an account; without this a poor one would be kept for its wide tails alone.
     private static final double STRAY = 0.1;
@@ -29,7 +30,7 @@ record LookCase(long plant, int day, float[][][] told, TreeRecord.Seen came, dou
 
     /** What each account gave the days between which it came, a day's worth. */
     Stacking.Scored scored(int[] trust) {
-        double[] chances = new double[told.length];
+        double[] chances = new double[trust.length];
         for (Account account : Account.values()) {
             chances[account.ordinal()] = scoredOf(account, trust[account.ordinal()]);
         }
@@ -37,26 +38,9 @@ record LookCase(long plant, int day, float[][][] told, TreeRecord.Seen came, dou
     }
 
     double scoredOf(Account account, int trust) {
-        float[] chances = told[account.ordinal()][trust];
-        double[] own = new double[chances.length];
-        for (int i = 0; i < own.length; i++) {
-            own[i] = chances[i];
-        }
-        Days days = new Days(own);
-        double wide = to() - from();
+        Days days = new Days(Known.in(told, account)[trust]);
         double stray = Math.exp(-from() / STRAY_DAYS) - Math.exp(-to() / STRAY_DAYS);
-        return ((1 - STRAY) * (days.by(to()) - days.by(from())) + STRAY * stray) / wide;
-    }
-
-    /** The mixture of what the accounts said. */
-    Days mixed(double[] weights, int[] trust) {
-        double[] all = new double[Foretelling.steps()];
-        for (int a = 0; a < told.length; a++) {
-            for (int i = 0; i < all.length; i++) {
-                all[i] += weights[a] * told[a][trust[a]][i];
-            }
-        }
-        return new Days(all);
+        return ((1 - STRAY) * (days.by(to()) - days.by(from())) + STRAY * stray) / (to() - from());
     }
 
     /** Where between the two looks it came, as the forecast itself would place it, days after the look. */

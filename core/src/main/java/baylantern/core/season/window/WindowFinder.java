@@ -45,13 +45,16 @@ public final class WindowFinder {
     }
 
     /**
-     * What a pairing comes to by what was done so far: every day, the lit windows, the lamp of today, and what pinching
+     * What a pairing comes to by what was done so far: every day, the lit windows, the lamp of today; and what pinching
      * would do.
+     *
+     * @param planned every day as it is if its tips are pinched in time, for a plan that has them pinched
      */
     public record Found(
             List<WindowDay> days,
             List<GraftWindow> windows,
             Lamp lamp,
+            List<WindowDay> planned,
             @Nullable Offer offer) {}
 
     /**
@@ -67,11 +70,14 @@ public final class WindowFinder {
         boolean[][] lit = new boolean[sky.years().runs()][sky.days()];
         List<WindowDay> scored = days(stock, wood, Tips.AS_THEY_ARE, lit);
         List<GraftWindow> windows = windows(scored, lit);
+        boolean[][] litThen = new boolean[sky.years().runs()][sky.days()];
+        List<WindowDay> planned = days(stock, wood, Tips.PINCHED_NOW, litThen);
         return new Found(
                 scored,
                 windows,
                 new LampWords(rules, sky, woodRule).lamp(stock, wood, scored.get(0)),
-                offer(stock, wood, windows));
+                planned,
+                offer(windows(planned, litThen), windows));
     }
 
     /** Whether tips that are not pinched yet count as pinched in time. */
@@ -89,12 +95,7 @@ public final class WindowFinder {
     }
 
     // The first window that only pinching opens, if it comes before any that opens by itself.
-    private @Nullable Offer offer(Growth stock, Growth wood, List<GraftWindow> windows) {
-        if (stock.unwatched() || wood.unwatched()) {
-            return null;
-        }
-        boolean[][] lit = new boolean[sky.years().runs()][sky.days()];
-        List<GraftWindow> then = windows(days(stock, wood, Tips.PINCHED_NOW, lit), lit);
+    private @Nullable Offer offer(List<GraftWindow> then, List<GraftWindow> windows) {
         LocalDate own = windows.isEmpty() ? LocalDate.MAX : windows.get(0).first();
         return then.stream()
                 .filter(window -> window.pinched() && window.first().isBefore(own))
@@ -223,11 +224,8 @@ public final class WindowFinder {
         return DayRange.of(sorted, sky.years().first(), days.size() - 1);
     }
 
-    /** The day of a found pairing, null where it lies outside. */
-    public static @Nullable WindowDay on(Found found, LocalDate day) {
-        return found.days().stream()
-                .filter(d -> d.day().equals(day))
-                .findFirst()
-                .orElse(null);
+    /** A day among others, null where it is not. */
+    public static @Nullable WindowDay on(List<WindowDay> days, LocalDate day) {
+        return days.stream().filter(d -> d.day().equals(day)).findFirst().orElse(null);
     }
 }

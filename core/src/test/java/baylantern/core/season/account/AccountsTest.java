@@ -88,13 +88,58 @@ class AccountsTest {
         }
     }
 
+    private static double[] line(double spread) {
+        Ridge ridge = new Ridge(2);
+        for (int x = 0; x < 4; x++) {
+            ridge.add(new double[] {1, x}, 1, 2 + 3 * x);
+        }
+        ridge.draw(0, 0, spread);
+        ridge.draw(1, 0, spread);
+        return ridge.solve();
+    }
+
     @Test
     void leastSquaresFindTheLineTheyAreDrawnOn() {
-        double[][] rows = {{1, 0}, {1, 1}, {1, 2}, {1, 3}};
-        double[] left = {2, 5, 8, 11};
-        double[] precision = {1, 1, 1, 1};
-        assertThat(Ridge.solve(rows, left, precision, 1e-9)).containsExactly(new double[] {2, 3}, within(1e-6));
-        assertThat(Ridge.solve(rows, left, precision, 1e9)).containsExactly(new double[] {0, 0}, within(1e-6));
+        assertThat(line(1e5)).containsExactly(new double[] {2, 3}, within(1e-6));
+        assertThat(line(1e-5)).containsExactly(new double[] {0, 0}, within(1e-6));
+    }
+
+    private static TreeRecord swelled(long plant, int... days) {
+        List<TreeRecord.Seen> swells = new ArrayList<>();
+        for (int day : days) {
+            swells.add(new TreeRecord.Seen(day, day - 3, day + 3));
+        }
+        return new TreeRecord(plant, List.of(), swells);
+    }
+
+    private static SkyDays tenADay() {
+        double[] sums = java.util.stream.IntStream.range(0, 1500)
+                .mapToDouble(i -> 10.0 * i)
+                .toArray();
+        double[][] none = new double[1500][Drivers.COUNT];
+        return new SkyDays(0, 1500, sums, new double[] {15_000}, none, none);
+    }
+
+    @Test
+    void aGapTwiceAsLongHidAFlushAndTeachesNothing() {
+        TreeRecord tree = swelled(1, 50, 150, 255, 353, 571, 670);
+        Gaps gaps = Gaps.of(List.of(tree), tenADay(), 1000);
+        assertThat(gaps.plain()).hasSize(4);
+        assertThat(gaps.hidAFlush(1, tree.swells().get(4))).isTrue();
+        assertThat(gaps.hidAFlush(1, tree.swells().get(3))).isFalse();
+        assertThat(gaps.hidAFlush(2, tree.swells().get(4))).isFalse();
+    }
+
+    @Test
+    void whatARhythmRestsOnIsSaid() {
+        var rules = baylantern.core.rules.Rulebook.shipped().flush();
+        Accounts.Grounds grounds = new Accounts.Grounds(rules, 1000, 10);
+        assertThat(grounds.unlearned().basis()).isEqualTo(Rhythm.Basis.SPECIES_PRIOR);
+        assertThat(grounds.unlearned().warmthAt(0.5)).isCloseTo(1000, within(1e-6));
+        Accounts learned = Accounts.learn(grounds, List.of(swelled(1, 50, 150, 255)), tenADay());
+        assertThat(learned.rhythm(1).basis()).isEqualTo(Rhythm.Basis.OWN);
+        assertThat(learned.rhythm(7).basis()).isEqualTo(Rhythm.Basis.FARM);
+        assertThat(learned.rhythm(1).warmthAt(0.5)).isBetween(1000.0, 1050.0);
     }
 
     @Test
@@ -103,11 +148,12 @@ class AccountsTest {
         double[] mean = new double[400];
         java.util.Arrays.fill(mean, 20);
         rain[200] = 60;
-        double[][] north = new Drivers(20_000, rain, mean, mean, 900, 14, 30).from(0, 400);
+        Stretch days = new Stretch(rain, mean, mean, new double[0]);
+        double[][] north = new Drivers(20_000, days, 900, 14, 30).from(0, 400);
         assertThat(north[199][4]).isEqualTo(-0.5);
         assertThat(north[201][4]).as("the rain broke the dry spell").isGreaterThan(1);
         assertThat(north[236][4]).as("forgotten after some weeks").isEqualTo(-0.5);
-        double[][] south = new Drivers(20_000, rain, mean, mean, 900, 14, -30).from(0, 400);
+        double[][] south = new Drivers(20_000, days, 900, 14, -30).from(0, 400);
         assertThat(north[201][5]).isCloseTo(-south[201][5], within(1e-9));
     }
 
@@ -127,7 +173,7 @@ class AccountsTest {
         double[] own = dates.of(1);
         double year = java.util.Arrays.stream(own).sum();
         assertThat(year).as("swells a year").isBetween(0.9, 1.6);
-        int on = Dates.dayOfYear(start + 100);
+        int on = YearDay.of(start + 100);
         assertThat(own[on]).isGreaterThan(8 * own[(on + 180) % 366]);
     }
 }

@@ -8,6 +8,7 @@ import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
+import baylantern.core.season.farms.Watch;
 import baylantern.core.season.warmth.DailySums;
 import baylantern.core.season.weather.Climate;
 import baylantern.core.season.weather.StartingClimates;
@@ -139,23 +140,19 @@ class AnyNotesTest {
         final List<BudNote> notes;
         final List<Swell> swells;
         final DailySums sums;
-        final WarmthRuns runs;
-        final RhythmModel model;
+        private final Weather weather;
+        private final WeatherYears years;
 
         Fixture(List<BudNote> notes, Weather weather, WeatherYears years) {
             this.notes = notes;
-            BudWarmth warmth = BudWarmth.of(mango(), FLUSH);
-            this.sums = warmth.along(weather, TODAY.minusDays(1000), TODAY.plusDays(900));
-            this.runs = WarmthRuns.of(warmth, weather, years, TODAY.minusDays(1000));
+            this.weather = weather;
+            this.years = years;
+            this.sums = BudWarmth.of(mango(), FLUSH).along(weather, TODAY.minusDays(1000), TODAY.plusDays(900));
             this.swells = Swells.in(notes, FLUSH.value(FigureName.SWELL_SHARE));
-            this.model =
-                    new RhythmModel(mango().figure(FigureName.SWELL_TO_SWELL), FLUSH, Intervals.of(1, swells, sums));
         }
 
         Outlook outlook() {
-            return new FlushForecaster(runs, FLUSH)
-                    .forecast(model.plant(1), swells, notes, 11)
-                    .orElseThrow();
+            return Watch.alone(mango(), weather, years, notes, 11);
         }
     }
 
@@ -164,7 +161,8 @@ class AnyNotesTest {
         List<BudNote> notes = List.of(BudNote.of(TODAY.minusDays(4), CanopyShares.all(BudStage.M)));
         Fixture fixture = new Fixture(notes, MILD, YEARS);
         assertThat(fixture.outlook().next()).isEqualTo(fixture.outlook().next());
-        assertThat(new FlushForecaster(fixture.runs, FLUSH).forecast(fixture.model.plant(1), List.of(), List.of(), 1))
+        Watch watch = new Watch(mango(), MILD, 30, TODAY.minusDays(400), TODAY.minusDays(1));
+        assertThat(watch.foresight(watch.learned(List.of(), TODAY), YEARS).of(Watch.record(1, List.of()), 1))
                 .isEmpty();
     }
 
@@ -194,15 +192,8 @@ class AnyNotesTest {
     void winterHoldsTheBudsUntilItIsWarm() {
         LocalDate december = LocalDate.of(2026, 12, 10);
         WeatherYears winter = WeatherYears.draw(MILD, december, 40, 400, 3);
-        BudWarmth warmth = BudWarmth.of(mango(), FLUSH);
-        WarmthRuns runs = WarmthRuns.of(warmth, MILD, winter, december.minusDays(400));
         List<BudNote> notes = List.of(BudNote.of(december.minusDays(1), CanopyShares.all(BudStage.R)));
-        Rhythm prior = new RhythmModel(mango().figure(FigureName.SWELL_TO_SWELL), FLUSH, List.of()).prior();
-        DayRange next = new FlushForecaster(runs, FLUSH)
-                .forecast(prior, List.of(), notes, 1)
-                .orElseThrow()
-                .next()
-                .get(0);
+        DayRange next = Watch.alone(mango(), MILD, winter, notes, 1).next().get(0);
         assertThat(next.mid()).isAfter(LocalDate.of(2027, 2, 10));
     }
 

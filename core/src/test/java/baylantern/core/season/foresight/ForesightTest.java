@@ -3,20 +3,15 @@ package baylantern.core.season.foresight;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import baylantern.core.rules.FigureName;
-import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.season.account.Account;
-import baylantern.core.season.account.Accounts;
-import baylantern.core.season.account.Skies;
 import baylantern.core.season.account.TreeRecord;
 import baylantern.core.season.farms.Laws;
 import baylantern.core.season.farms.MadeUpFarm;
-import baylantern.core.season.flush.BudWarmth;
+import baylantern.core.season.farms.Watch;
 import baylantern.core.season.flush.DayRange;
 import baylantern.core.season.flush.Outlook;
-import baylantern.core.season.flush.WarmthRuns;
 import baylantern.core.season.weather.StartingClimates;
 import baylantern.core.season.weather.WeatherYears;
 import java.time.LocalDate;
@@ -29,7 +24,6 @@ import org.junit.jupiter.api.Test;
 /** The outlook of trees on a made-up farm. */
 class ForesightTest {
 
-    private static final FlushRules RULES = Rulebook.shipped().flush();
     private static final LocalDate TODAY = MadeUpFarm.START.plusDays(1010);
     private static List<TreeRecord> records;
     private static Foresight foresight;
@@ -40,17 +34,10 @@ class ForesightTest {
         Species species = Rulebook.shipped().species("avocado").orElseThrow();
         MadeUpFarm farm = new MadeUpFarm(
                 Laws.byWarmth(10, 1150), MadeUpFarm.Eye.USUAL, StartingClimates.Kind.MILD_COAST, 31, 8, 1010, 5);
-        records = farm.trees.stream()
-                .map(tree -> TreeRecord.of(tree.id(), tree.notes(), 0.2))
-                .toList();
-        BudWarmth warmth = BudWarmth.of(species, RULES);
-        Skies skies = new Skies(warmth, farm.weather, 31, MadeUpFarm.START.minusDays(200), TODAY.minusDays(1), 6, 5);
-        double usual = species.figure(FigureName.SWELL_TO_SWELL).value();
-        learned = Learned.of(
-                new Accounts.Grounds(RULES, usual, skies.warmthADay()), records, skies, (int) TODAY.toEpochDay() - 20);
-        WeatherYears years = WeatherYears.draw(farm.weather, TODAY, 200, 500, 7);
-        WarmthRuns runs = WarmthRuns.of(warmth, farm.weather, years, MadeUpFarm.START);
-        foresight = new Foresight(learned, skies.goingOn(years, 6), runs, RULES);
+        records = Watch.records(farm);
+        Watch watch = new Watch(species, farm.weather, 31, MadeUpFarm.START.minusDays(200), TODAY.minusDays(1));
+        learned = watch.learned(records, TODAY.minusDays(20));
+        foresight = watch.foresight(learned, WeatherYears.draw(farm.weather, TODAY, 200, 500, 7));
     }
 
     @Test
@@ -85,7 +72,7 @@ class ForesightTest {
                 .map(tree -> new LookNext.Tree(
                         tree.plant(), tree.plant() % 2, foresight.of(tree, 3).orElseThrow()))
                 .toList();
-        List<LookNext.Look> looks = LookNext.of(trees, 5);
+        List<LookNext.Look> looks = LookNext.of(trees, Rulebook.shipped().flush(), 5);
         assertThat(looks).isNotEmpty().hasSizeLessThanOrEqualTo(5);
         for (LookNext.Look look : looks) {
             assertThat(look.afterDays()).isLessThan(look.spreadDays());

@@ -18,11 +18,11 @@ class HonestRangesTest {
     /** Kinds of farms; those whose law is one of the plain ways need not beat it. */
     enum Farm {
         WARMTH_NORTH(StartingClimates.Kind.MILD_COAST, 31, "avocado", Laws.byWarmth(10, 1150), 1.05),
-        WARMTH_SOUTH(StartingClimates.Kind.SUBTROPICAL, -27, "mango", Laws.byWarmth(15, 620), 1.18),
-        RAIN_SOUTH(StartingClimates.Kind.SUBTROPICAL, -27, "citrus", Laws.byRain(), 0.98),
-        RAIN_NORTH(StartingClimates.Kind.TROPICAL_EDGE, 22, "mango", Laws.byRain(), 0.95),
+        WARMTH_SOUTH(StartingClimates.Kind.SUBTROPICAL, -27, "mango", Laws.byWarmth(15, 620), 1.12),
+        RAIN_SOUTH(StartingClimates.Kind.SUBTROPICAL, -27, "citrus", Laws.byRain(), 1),
+        RAIN_NORTH(StartingClimates.Kind.TROPICAL_EDGE, 22, "mango", Laws.byRain(), 0.85),
         DATES_NORTH(StartingClimates.Kind.MILD_COAST, 31, "avocado", Laws.byCalendar(70, 170, 260), 0.85),
-        DATES_EQUATOR(StartingClimates.Kind.TROPICAL_EDGE, 4, "citrus", Laws.byCalendar(30, 150, 270), 0.95),
+        DATES_EQUATOR(StartingClimates.Kind.TROPICAL_EDGE, 4, "citrus", Laws.byCalendar(30, 150, 270), 0.9),
         MIXED_SOUTH(StartingClimates.Kind.MILD_COAST, -29, "citrus", Laws.mixed(12, 750), 1),
         MIXED_NORTH(StartingClimates.Kind.TROPICAL_EDGE, 22, "mango", Laws.mixed(14, 900), 0.97);
 

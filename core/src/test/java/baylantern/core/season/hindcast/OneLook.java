@@ -1,15 +1,11 @@
 package baylantern.core.season.hindcast;
 
-import baylantern.core.rules.FigureName;
-import baylantern.core.rules.FlushRules;
-import baylantern.core.rules.Species;
 import baylantern.core.season.account.Account;
 import baylantern.core.season.account.Accounts;
 import baylantern.core.season.account.Foretelling;
-import baylantern.core.season.account.Skies;
 import baylantern.core.season.account.TreeRecord;
 import baylantern.core.season.farms.MadeUpFarm;
-import baylantern.core.season.flush.BudWarmth;
+import baylantern.core.season.farms.Watch;
 import java.time.LocalDate;
 import java.util.List;
 
@@ -23,27 +19,20 @@ final class OneLook {
     int count;
 
     OneLook(Trials.Kind kind, long seed) {
-        FlushRules rules = Trials.RULES.flush();
-        Species species = Trials.RULES.species(kind.species()).orElseThrow();
         MadeUpFarm farm = new MadeUpFarm(
                 kind.law(), MadeUpFarm.Eye.USUAL, kind.climate(), kind.latitudeDeg(), 10, 900, seed * 7919L);
         LocalDate last = MadeUpFarm.START.plusDays(LOOKED_DAYS + 30L);
-        Skies skies = new Skies(
-                BudWarmth.of(species, rules),
+        Watch watch = new Watch(
+                Trials.RULES.species(kind.species()).orElseThrow(),
                 farm.weather,
                 kind.latitudeDeg(),
                 MadeUpFarm.START.minusDays(200),
-                last,
-                6,
-                5);
-        Accounts nothing = Accounts.learn(
-                new Accounts.Grounds(
-                        rules, species.figure(FigureName.SWELL_TO_SWELL).value(), skies.warmthADay()),
-                List.of(),
-                skies.past());
+                last);
+        Accounts nothing = Accounts.learn(watch.grounds, List.of(), watch.skies.past());
         Foretelling foretelling = new Foretelling(nothing);
+        Lessons none = new Lessons(List.of(), 0);
         for (MadeUpFarm.Tree tree : farm.trees) {
-            TreeRecord.Look look = TreeRecord.of(tree.id(), tree.notes(), 0.2).looks().stream()
+            TreeRecord.Look look = Watch.record(tree.id(), tree.notes()).looks().stream()
                     .filter(one -> one.day() >= MadeUpFarm.START.toEpochDay() + LOOKED_DAYS)
                     .findFirst()
                     .orElseThrow();
@@ -54,8 +43,7 @@ final class OneLook {
                     .orElse(-1);
             if (truth > 0) {
                 TreeRecord once = new TreeRecord(tree.id(), List.of(look), List.of());
-                var lines = foretelling.lines(skies.from(look.day()));
-                Lessons none = Lessons.none();
+                var lines = foretelling.lines(watch.skies.from(look.day()));
                 error += Math.abs(none.widths().at(none.together(tree.id(), foretelling.of(once, lines)), 0.5) - truth);
                 prior += Math.abs(new Days(foretelling.of(Account.WARMTH, once, lines)).at(0.5) - truth);
                 count++;

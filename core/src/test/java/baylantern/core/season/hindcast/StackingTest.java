@@ -3,7 +3,7 @@ package baylantern.core.season.hindcast;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import baylantern.core.season.account.Foretelling;
+import baylantern.core.season.account.Steps;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -48,10 +48,10 @@ class StackingTest {
     }
 
     private static Days uniform(int first, int last) {
-        double[] chances = new double[Foretelling.steps()];
+        double[] chances = new double[Steps.count()];
         for (int i = 0; i < chances.length - 1; i++) {
-            int end = Foretelling.end(i);
-            int begin = i == 0 ? 0 : Foretelling.end(i - 1);
+            int end = Steps.end(i);
+            int begin = i == 0 ? 0 : Steps.end(i - 1);
             chances[i] = Math.max(0, Math.min(end, last) - Math.max(begin, first));
         }
         return new Days(chances);

@@ -1,20 +1,15 @@
 package baylantern.core.season.hindcast;
 
-import baylantern.core.rules.FigureName;
-import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Rhythm;
 import baylantern.core.season.account.Skies;
 import baylantern.core.season.account.SkyDays;
 import baylantern.core.season.account.TreeRecord;
 import baylantern.core.season.farms.MadeUpFarm;
-import baylantern.core.season.flush.BudWarmth;
-import baylantern.core.season.flush.Interval;
-import baylantern.core.season.flush.Intervals;
-import baylantern.core.season.flush.RhythmModel;
-import baylantern.core.season.flush.Swells;
-import baylantern.core.season.warmth.DailySums;
+import baylantern.core.season.farms.Watch;
+import baylantern.core.season.foresight.Learned;
 import baylantern.core.season.weather.StartingClimates;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -43,7 +38,6 @@ final class Trials {
         }
     }
 
-    private final FlushRules rules = RULES.flush();
     private final Species species;
     private final Kind kind;
     final List<Trial> trials = new ArrayList<>();
@@ -57,16 +51,12 @@ final class Trials {
     }
 
     private void farm(MadeUpFarm farm) {
-        List<TreeRecord> records = farm.trees.stream()
-                .map(tree -> TreeRecord.of(tree.id(), tree.notes(), rules.value(FigureName.SWELL_SHARE)))
-                .toList();
+        List<TreeRecord> records = Watch.records(farm);
         LocalDate last = MadeUpFarm.START.plusDays(farm.days() - 1L);
-        BudWarmth warmth = BudWarmth.of(species, rules);
-        Skies skies = new Skies(warmth, farm.weather, kind.latitudeDeg, MadeUpFarm.START.minusDays(200), last, 5, 5);
-        double usual = species.figure(FigureName.SWELL_TO_SWELL).value();
-        Hindcast hindcast = new Hindcast(
-                new Accounts.Grounds(rules, usual, skies.warmthADay()), records, skies, (int) last.toEpochDay(), 160);
-        Plain plain = new Plain(farm, warmth.along(farm.weather, MadeUpFarm.START.minusDays(200), last));
+        Watch watch = new Watch(species, farm.weather, kind.latitudeDeg, MadeUpFarm.START.minusDays(200), last);
+        Skies skies = watch.skies;
+        Hindcast hindcast = new Hindcast(watch.grounds, records, skies, (int) last.toEpochDay(), Learned.MOST_LOOKS);
+        Plain plain = new Plain(records, watch);
         for (Hindcast.Told told : hindcast.told()) {
             int day = told.day();
             int truth = farm.trees.get((int) told.plant() - 1).swells().stream()
@@ -90,13 +80,13 @@ final class Trials {
     /** The plain ways. */
     private final class Plain {
         private static final int SPECIES_DAYS = 120;
-        private final MadeUpFarm farm;
-        private final DailySums sums;
-        private final Map<Integer, RhythmModel> models = new HashMap<>();
+        private final List<TreeRecord> records;
+        private final Watch watch;
+        private final Map<Integer, Accounts> accounts = new HashMap<>();
 
-        Plain(MadeUpFarm farm, DailySums sums) {
-            this.farm = farm;
-            this.sums = sums;
+        Plain(List<TreeRecord> records, Watch watch) {
+            this.records = records;
+            this.watch = watch;
         }
 
         double lastYear(TreeRecord then, int day) {
@@ -125,7 +115,7 @@ final class Trials {
             if (then.swells().isEmpty()) {
                 return SPECIES_DAYS / 2.0;
             }
-            var next = models.computeIfAbsent(day / 60 * 60, this::model).plant(then.plant());
+            Rhythm next = accounts.computeIfAbsent(day / 60 * 60, this::learned).rhythm(then.plant());
             double begun =
                     sky.warmth(then.swells().get(then.swells().size() - 1).day());
             double gone = sky.warmth(day) - begun;
@@ -137,15 +127,11 @@ final class Trials {
             return Math.min(430, sky.reaching(begun + left, day) - day);
         }
 
-        private RhythmModel model(int until) {
-            List<Interval> intervals = new ArrayList<>();
-            for (MadeUpFarm.Tree tree : farm.trees) {
-                var notes = tree.notes().stream()
-                        .filter(note -> note.day().toEpochDay() <= until)
-                        .toList();
-                intervals.addAll(Intervals.of(tree.id(), Swells.in(notes, 0.2), sums));
-            }
-            return new RhythmModel(species.figure(FigureName.SWELL_TO_SWELL), rules, intervals);
+        private Accounts learned(int until) {
+            return Accounts.learn(
+                    watch.grounds,
+                    records.stream().map(tree -> tree.until(until)).toList(),
+                    watch.skies.past());
         }
     }
 

@@ -9,15 +9,13 @@ import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
-import baylantern.core.season.account.Accounts;
-import baylantern.core.season.account.Skies;
 import baylantern.core.season.account.TreeRecord;
 import baylantern.core.season.farms.Laws;
 import baylantern.core.season.farms.MadeUpFarm;
+import baylantern.core.season.farms.Watch;
 import baylantern.core.season.flush.BudWarmth;
-import baylantern.core.season.flush.WarmthRuns;
+import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.foresight.Foresight;
-import baylantern.core.season.foresight.Learned;
 import baylantern.core.season.warmth.DailySums;
 import baylantern.core.season.weather.StartingClimates;
 import baylantern.core.season.weather.Weather;
@@ -104,26 +102,21 @@ class LampHoldsTest {
 
     private static void hold(MadeUpFarm farm, LocalDate today, Tally asTheyAre, Tally pinched) {
         Weather known = new Weather(farm.climate, farm.weather.between(MadeUpFarm.START, today.minusDays(1)));
-        int now = (int) today.toEpochDay() - 1;
-        List<TreeRecord> records = farm.trees.stream()
-                .map(tree -> TreeRecord.of(tree.id(), tree.notes(), RULES.value(FigureName.SWELL_SHARE))
-                        .until(now))
+        LocalDate yesterday = today.minusDays(1);
+        List<TreeRecord> records = Watch.records(farm).stream()
+                .map(tree -> tree.until((int) yesterday.toEpochDay()))
                 .toList();
-        BudWarmth warmth = BudWarmth.of(AVOCADO, RULES);
-        Skies skies = new Skies(warmth, known, 28, MadeUpFarm.START.minusDays(120), today.minusDays(1), 5, 5);
-        double usual = AVOCADO.figure(FigureName.SWELL_TO_SWELL).value();
-        Learned learned = Learned.of(new Accounts.Grounds(RULES, usual, skies.warmthADay()), records, skies, now);
+        Watch watch = new Watch(AVOCADO, known, 28, MadeUpFarm.START.minusDays(120), yesterday);
         WeatherYears years = WeatherYears.draw(known, today, 200, 460, 7);
-        WarmthRuns runs = WarmthRuns.of(warmth, known, years, MadeUpFarm.START.minusDays(100));
-        Foresight foresight = new Foresight(learned, skies.goingOn(years, 6), runs, RULES);
+        Foresight foresight = watch.foresight(watch.learned(records, yesterday), years);
         GraftSky sky = new GraftSky(AVOCADO, RULES, farm.climate, years, AHEAD);
-        Truth truth = new Truth(farm, today, warmth);
-        List<baylantern.core.season.flush.Outlook> outlooks = new ArrayList<>();
+        Truth truth = new Truth(farm, today, BudWarmth.of(AVOCADO, RULES));
+        List<Outlook> outlooks = new ArrayList<>();
         records.forEach(tree -> outlooks.add(foresight.of(tree, 3).orElseThrow()));
         Growth stocks = new Growth("stocks", outlooks.subList(0, STOCKS), null, List.of());
         Pinched done = new Pinched(today.minusDays(4), today.plusDays(6), today.plusDays(18), 9);
         for (int wood = STOCKS; wood < TREES; wood++) {
-            List<baylantern.core.season.flush.Outlook> own = List.of(outlooks.get(wood));
+            List<Outlook> own = List.of(outlooks.get(wood));
             Growth plain = new Growth("wood", own, null, List.of());
             Growth helped = new Growth("wood", own, null, List.of(), List.of(done));
             WindowFinder finder = new WindowFinder(RULES, sky, "avocado", Technique.Bark.NO, 14);

@@ -3,18 +3,14 @@ package baylantern.core.season.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import baylantern.core.rules.BudStage;
-import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
+import baylantern.core.season.farms.Watch;
 import baylantern.core.season.flush.BudNote;
-import baylantern.core.season.flush.BudWarmth;
 import baylantern.core.season.flush.CanopyShares;
-import baylantern.core.season.flush.FlushForecaster;
 import baylantern.core.season.flush.Outlook;
-import baylantern.core.season.flush.RhythmModel;
-import baylantern.core.season.flush.WarmthRuns;
 import baylantern.core.season.weather.Climate;
 import baylantern.core.season.weather.Weather;
 import baylantern.core.season.weather.WeatherYears;
@@ -39,19 +35,15 @@ class LampWordsTest {
         Weather weather = new Weather(climate, List.of());
         WeatherYears years = WeatherYears.draw(weather, TODAY, 60, 300, 5);
         GraftSky sky = new GraftSky(species, FLUSH, climate, years, 60);
-        WarmthRuns runs = WarmthRuns.of(BudWarmth.of(species, FLUSH), weather, years, TODAY.minusDays(300));
-        FlushForecaster forecaster = new FlushForecaster(runs, FLUSH);
         return new WindowFinder(FLUSH, sky, speciesKey, Technique.Bark.NO, 12)
                 .find(
-                        new Growth("Bench stocks", List.of(at(forecaster, species, stock)), null, List.of()),
-                        new Growth("Pale Buoy", List.of(at(forecaster, species, wood)), null, List.of()))
+                        new Growth("Bench stocks", List.of(at(species, weather, years, stock)), null, List.of()),
+                        new Growth("Pale Buoy", List.of(at(species, weather, years, wood)), null, List.of()))
                 .lamp();
     }
 
-    private static Outlook at(FlushForecaster forecaster, Species species, BudStage stage) {
-        RhythmModel model = new RhythmModel(species.figure(FigureName.SWELL_TO_SWELL), FLUSH, List.of());
-        List<BudNote> notes = List.of(BudNote.of(TODAY, CanopyShares.all(stage)));
-        return forecaster.forecast(model.prior(), List.of(), notes, 2).orElseThrow();
+    private static Outlook at(Species species, Weather weather, WeatherYears years, BudStage stage) {
+        return Watch.alone(species, weather, years, List.of(BudNote.of(TODAY, CanopyShares.all(stage))), 2);
     }
 
     private static final Climate FAIR = steady(18, 26, 80, 2, 40, 0.5);

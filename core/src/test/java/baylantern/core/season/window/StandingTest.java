@@ -55,7 +55,7 @@ class StandingTest {
                 : List.of();
         boolean lit = days.get(0).lit();
         Lamp lamp = new Lamp(wick(stock), wick(wood), wick(weather), lit ? 1 : 0, lit);
-        return new WindowFinder.Found(days, windows, lamp, null);
+        return new WindowFinder.Found(days, windows, lamp, days, null);
     }
 
     @ParameterizedTest

@@ -5,19 +5,16 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import baylantern.core.rules.BudStage;
-import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
+import baylantern.core.season.farms.Watch;
 import baylantern.core.season.flush.BudNote;
 import baylantern.core.season.flush.BudWarmth;
 import baylantern.core.season.flush.CanopyShares;
-import baylantern.core.season.flush.FlushForecaster;
 import baylantern.core.season.flush.Lane;
 import baylantern.core.season.flush.Outlook;
-import baylantern.core.season.flush.RhythmModel;
-import baylantern.core.season.flush.WarmthRuns;
 import baylantern.core.season.flush.Wave;
 import baylantern.core.season.weather.Climate;
 import baylantern.core.season.weather.StartingClimates;
@@ -45,23 +42,19 @@ class WindowTest {
         final LocalDate today;
         final Climate climate;
         final GraftSky sky;
-        final WarmthRuns runs;
-        final RhythmModel model = new RhythmModel(avocado.figure(FigureName.SWELL_TO_SWELL), FLUSH, List.of());
+        final WeatherYears years;
 
         Setting(double latitudeDeg, LocalDate today) {
             this.today = today;
             this.climate = StartingClimates.of(StartingClimates.Kind.MILD_COAST, latitudeDeg);
             Weather weather = new Weather(climate, List.of());
-            WeatherYears years = WeatherYears.draw(weather, today, 100, 500, 8);
+            this.years = WeatherYears.draw(weather, today, 100, 500, 8);
             this.sky = new GraftSky(avocado, FLUSH, climate, years, DAYS);
-            this.runs = WarmthRuns.of(BudWarmth.of(avocado, FLUSH), weather, years, today.minusDays(400));
         }
 
         Outlook at(BudStage stage) {
             List<BudNote> notes = List.of(BudNote.of(today.minusDays(1), CanopyShares.all(stage)));
-            return new FlushForecaster(runs, FLUSH)
-                    .forecast(model.plant(1), List.of(), notes, 5)
-                    .orElseThrow();
+            return Watch.alone(avocado, new Weather(climate, List.of()), years, notes, 5);
         }
 
         WindowFinder.Found find(Growth stock, Growth wood, Technique.Bark bark) {
@@ -103,7 +96,7 @@ class WindowTest {
             assertThat(day.weather()).isBetween(day.healing() * day.risk() - 1e-9, 1.0);
         }
         for (GraftWindow window : found.windows()) {
-            double best = Objects.requireNonNull(WindowFinder.on(found, window.best()))
+            double best = Objects.requireNonNull(WindowFinder.on(found.days(), window.best()))
                     .score();
             assertThat(found.days())
                     .filteredOn(
@@ -121,6 +114,9 @@ class WindowTest {
         assertThat(found.lamp().wood().level()).isEqualTo(Wick.Level.LOW);
         assertThat(found.lamp().wood().words()).contains("mature").contains("wanted is buds swelling");
         assertThat(found.days()).as("nothing is pinched yet").noneMatch(WindowDay::pinched);
+        WindowDay later = found.planned().get(16);
+        assertThat(later.pinched()).isTrue();
+        assertThat(later.wood()).isGreaterThan(found.days().get(0).wood());
         WindowFinder.Offer offer = Objects.requireNonNull(found.offer());
         assertThat(offer.window().pinched()).isTrue();
         assertThat(offer.pinchBy()).isEqualTo(offer.window().first().minusDays(14));
@@ -276,7 +272,8 @@ class WindowTest {
         assertThat(lane.coming()).hasSize(3);
         List<Wave.Point> wave = Wave.of(
                 List.of(new Wave.Member(lane, Optional.of(outlook))), may.today, may.today.plusDays(70), may.today);
-        assertThat(wave.get(0).share()).isGreaterThan(0.9);
+        // Not one: in a tenth of the runs the next swell comes so soon that the flush seen must be nearly done.
+        assertThat(wave.get(0).share()).isGreaterThan(0.85);
         assertThat(wave).allSatisfy(p -> assertThat(p.share()).isBetween(p.low() - 1e-9, p.high() + 1e-9));
     }
 }

@@ -1,0 +1,69 @@
+package baylantern.app.season;
+
+import baylantern.app.place.Plant;
+import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.foresight.Learned;
+import baylantern.core.season.warmth.DailySums;
+import baylantern.core.season.weather.WeatherYears;
+import java.time.LocalDate;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** All watched plants of one species; who holds the same one holds the same forecasts. */
+final class OfSpecies {
+
+    private final Inputs inputs;
+    private final Lore lore;
+    private final Learned learned;
+    private final List<Watched> watched;
+
+    /** What forecasts are reckoned from; as long as it stays equal, so do they. */
+    record Inputs(List<Plant> plants, List<PlantNotes> notes, DailySums sums, WeatherYears years) {}
+
+    /**
+     * What is learned from: looks up to the last evening of the month before, so that a note of today moves the tree it
+     * is of and no other.
+     */
+    record Lore(LocalDate until, List<List<NoteRow>> notes, DailySums sums) {
+
+        static Lore of(Inputs inputs, LocalDate today) {
+            LocalDate until = today.withDayOfMonth(1).minusDays(1);
+            return new Lore(
+                    until, inputs.notes().stream().map(own -> own.until(until)).toList(), inputs.sums());
+        }
+    }
+
+    OfSpecies(Inputs inputs, Lore lore, Learned learned, List<Watched> watched) {
+        this.inputs = inputs;
+        this.lore = lore;
+        this.learned = learned;
+        this.watched = watched;
+    }
+
+    boolean restsOn(Inputs now) {
+        return inputs.equals(now);
+    }
+
+    boolean learnedFrom(Lore now) {
+        return lore.equals(now);
+    }
+
+    /** What the farm has learned of the species. */
+    Learned learned() {
+        return learned;
+    }
+
+    List<Watched> watched() {
+        return watched;
+    }
+
+    /** The outlooks that still hold in these runs of the weather, by the notes they rest on. */
+    Map<PlantNotes, Outlook> outlooksIn(WeatherYears years) {
+        Map<PlantNotes, Outlook> known = new IdentityHashMap<>();
+        if (inputs.years() == years) {
+            watched.forEach(w -> w.outlook().ifPresent(outlook -> known.put(w.notes(), outlook)));
+        }
+        return known;
+    }
+}

@@ -1,0 +1,109 @@
+package baylantern.app.season;
+
+import baylantern.app.place.Plant;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
+import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Skies;
+import baylantern.core.season.flush.BudWarmth;
+import baylantern.core.season.flush.Lane;
+import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.flush.WarmthRuns;
+import baylantern.core.season.foresight.Foresight;
+import baylantern.core.season.foresight.Learned;
+import baylantern.core.season.weather.Weather;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/** Reckons the forecasts of a species' watched plants; plain reckoning that reads nothing that is kept. */
+final class SpeciesForecasts {
+
+    /** Same farm, same forecasts. */
+    static final long SEED = 20_260_514L;
+
+    private static final int BACK_YEARS = 10;
+    private static final int LINES = 5;
+    private static final int MEMORY_DAYS = 120;
+
+    private final Rulebook rules;
+    private final Weather weather;
+    private final LocalDate today;
+    private final double latitudeDeg;
+
+    SpeciesForecasts(Rulebook rules, Weather weather, LocalDate today, double latitudeDeg) {
+        this.rules = rules;
+        this.weather = weather;
+        this.today = today;
+        this.latitudeDeg = latitudeDeg;
+    }
+
+    /** The forecasts; what was learned and foreseen before is kept as far as it still holds. */
+    OfSpecies of(Species species, OfSpecies.Inputs inputs, @Nullable OfSpecies was) {
+        BudWarmth warmth = BudWarmth.of(species, rules.flush());
+        Skies skies = skies(warmth, inputs);
+        OfSpecies.Lore lore = OfSpecies.Lore.of(inputs, today);
+        OfSpecies kept = was != null && was.learnedFrom(lore) ? was : null;
+        Learned learned = kept != null ? kept.learned() : learned(species, inputs, skies, lore);
+        Map<PlantNotes, Outlook> known = kept != null ? kept.outlooksIn(inputs.years()) : Map.of();
+        WarmthRuns runs = WarmthRuns.of(warmth, weather, inputs.years(), today.minusYears(BACK_YEARS));
+        Foresight foresight = new Foresight(learned, skies.goingOn(inputs.years(), LINES), runs, rules.flush());
+        // Trees are independent of each other and seeded one by one, so the order of reckoning does not matter.
+        List<Watched> watched = IntStream.range(0, inputs.plants().size())
+                .parallel()
+                .mapToObj(
+                        i -> watched(inputs.plants().get(i), inputs.notes().get(i), learned, known, foresight, inputs))
+                .toList();
+        return new OfSpecies(inputs, lore, learned, watched);
+    }
+
+    private Watched watched(
+            Plant plant,
+            PlantNotes own,
+            Learned learned,
+            Map<PlantNotes, Outlook> known,
+            Foresight foresight,
+            OfSpecies.Inputs inputs) {
+        Outlook before = known.get(own);
+        Optional<Outlook> outlook =
+                before != null ? Optional.of(before) : foresight.of(own.record(), SEED + plant.id());
+        Lane lane = Lane.of(own.swells(), outlook, inputs.sums(), rules.flush(), today);
+        return new Watched(plant, own, learned.accounts().rhythm(plant.id()), outlook, lane);
+    }
+
+    private Learned learned(Species species, OfSpecies.Inputs inputs, Skies skies, OfSpecies.Lore lore) {
+        return Learned.of(
+                grounds(rules.flush(), species, skies.warmthADay()),
+                inputs.notes().stream().map(PlantNotes::record).toList(),
+                skies,
+                (int) lore.until().toEpochDay());
+    }
+
+    /** What is held of a species beforehand. */
+    static Accounts.Grounds grounds(FlushRules rules, Species species, double warmthADay) {
+        return new Accounts.Grounds(
+                rules, species.figure(FigureName.SWELL_TO_SWELL).value(), warmthADay);
+    }
+
+    private Skies skies(BudWarmth warmth, OfSpecies.Inputs inputs) {
+        LocalDate first = inputs.notes().stream()
+                .map(own -> own.rows().get(0).onDay())
+                .min(Comparator.naturalOrder())
+                .orElse(today);
+        LocalDate earliest = today.minusYears(BACK_YEARS);
+        return new Skies(
+                warmth,
+                weather,
+                latitudeDeg,
+                (first.isBefore(earliest) ? earliest : first).minusDays(MEMORY_DAYS),
+                today.minusDays(1),
+                LINES,
+                SEED);
+    }
+}

@@ -1,0 +1,75 @@
+package baylantern.core.season.account;
+
+import baylantern.core.rules.BudStage;
+import baylantern.core.rules.FlushRules;
+import baylantern.core.season.account.Accounts.Line;
+
+/**
+ * The day on which the flush under way began, given when the next swell comes: drawn by the account of warmth among days
+ * that put the tree into the stage it was seen in, so that what is told of today is what was seen.
+ */
+public final class Begin {
+
+    private static final double LEAST = 1e-5;
+    private static final double ANOTHER_STAGE = 1e-6;
+
+    private final Accounts accounts;
+    private final OnLook look;
+    private final Line line;
+    private final FlushRules rules;
+    private final double[] weights;
+
+    Begin(Accounts accounts, OnLook look, Line line, FlushRules rules) {
+        this.accounts = accounts;
+        this.look = look;
+        this.line = line;
+        this.rules = rules;
+        this.weights = look.begun().stream()
+                .mapToDouble(day -> look.weight(Account.WARMTH, day))
+                .toArray();
+    }
+
+    /**
+     * A day, counted from the epoch.
+     *
+     * @param after days from the last look to the next swell, above 0
+     * @param chance drawn, 0 to 1
+     */
+    public int day(double after, double chance) {
+        int next = look.now() + Math.max(1, (int) Math.round(after));
+        double[] fits = new double[weights.length];
+        double sum = 0;
+        for (int i = 0; i < fits.length; i++) {
+            fits[i] = weights[i] == 0 ? 0 : weights[i] * fit(look.begun().get(i).day(), next);
+            sum += fits[i];
+        }
+        double left = chance * sum;
+        int at = 0;
+        while (at + 1 < fits.length && left >= fits[at]) {
+            left -= fits[at];
+            at++;
+        }
+        return look.begun().get(at).day();
+    }
+
+    // How well a swell then, the look, and the next swell go together.
+    private double fit(int begun, int next) {
+        double[] sums = new double[2];
+        int ahead = next - look.now();
+        accounts.rates(Account.WARMTH, look.hand(), begun, line, look.now(), new int[] {ahead - 1, ahead}, sums);
+        double chance = Math.exp(-sums[0]) - Math.exp(-sums[1]);
+        double from = line.sky().warmth(begun);
+        double whole = line.sky().warmth(next) - from;
+        double way = whole <= 0 ? 0 : (line.sky().warmth(look.now()) - from) / whole;
+        return (chance + LEAST) * (shows(rules.stageAt(way)) ? 1 : ANOTHER_STAGE);
+    }
+
+    private boolean shows(BudStage stage) {
+        return stage == look.stage() || rests(stage) && rests(look.stage());
+    }
+
+    // Mature and resting look alike.
+    private static boolean rests(BudStage stage) {
+        return stage == BudStage.M || stage == BudStage.R;
+    }
+}
