@@ -25,7 +25,8 @@ export function LookNext({ today, most = 3 }: { today: string; most?: number }) 
                 {look.on === today ? "today" : dayWords(look.on)}
               </span>
               <span className="col-span-2 text-[13.5px] text-soft">
-                its flush is then known to {Math.round(look.afterDays)} days, not {Math.round(look.spreadDays)}
+                its flush is then known to {Math.round(look.afterDays)} days, not{" "}
+                {Math.round(look.spreadDays)}
               </span>
             </Link>
           </li>
