@@ -5,6 +5,6 @@ set -eu
 cd "$(dirname "$0")/../target"
 rm -rf run demo-grown
 java -Djarmode=tools -jar bay-lantern.jar extract --destination run
-java -XX:ArchiveClassesAtExit=run/classes.jsa -XX:+UseSerialGC -Xlog:cds=off -Xlog:cds+dynamic=off \
-  -jar run/bay-lantern.jar grow --data demo-grown
+java -XX:ArchiveClassesAtExit="$PWD/run/classes.jsa" -XX:+UseSerialGC -Xlog:cds=off -Xlog:cds+dynamic=off \
+  -jar "$PWD/run/bay-lantern.jar" grow --data demo-grown
 [ ! -f lantern-began ] || mv lantern-began lantern-built

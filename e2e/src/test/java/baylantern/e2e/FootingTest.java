@@ -14,6 +14,8 @@ import java.io.File;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.zip.GZIPOutputStream;
@@ -144,15 +146,21 @@ class FootingTest extends DemoScreenTest {
     @Test
     void theSecondStartBuildsNothingAndSaysHowLongItTook() throws IOException {
         File home = new File(System.getProperty("lantern.home"));
-        Process process = new ProcessBuilder("./lantern", "start", "--port", "0", "--data", lantern.data + "-second")
-                .directory(home)
-                .redirectErrorStream(true)
-                .start();
+        Path classes = Files.createTempFile("classes", ".log");
+        ProcessBuilder start = new ProcessBuilder(
+                        "./lantern", "start", "--port", "0", "--data", lantern.data + "-second")
+                .directory(home);
+        start.environment().put("JDK_JAVA_OPTIONS", "-Xlog:class+load:file=" + classes);
+        Process process = start.start();
         try (BufferedReader said =
                 new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
             String first = said.readLine();
             System.out.println("second start: " + first);
             assertThat(first).matches("Bay Lantern is lit after \\d+\\.\\d s: open http://127\\.0\\.0\\.1:\\d+/");
+            List<String> loaded = Files.readAllLines(classes);
+            assertThat(loaded.stream().filter(line -> line.contains("shared objects file (top)")))
+                    .as("classes come as they were kept at the build, not read anew")
+                    .hasSizeGreaterThan(loaded.size() / 2);
         } finally {
             process.destroy();
             process.onExit().join();

@@ -54,7 +54,7 @@ final class Lantern implements AutoCloseable {
     }
 
     static ProcessBuilder java(String... words) {
-        String run = System.getProperty("lantern.run");
+        String run = Path.of(System.getProperty("lantern.run")).normalize().toString();
         List<String> command = new ArrayList<>(List.of(
                 ProcessHandle.current().info().command().orElse("java"),
                 "-XX:SharedArchiveFile=" + run + "/classes.jsa",
