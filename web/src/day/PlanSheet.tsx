@@ -3,6 +3,7 @@ import { useRules } from "../api/queries";
 import { awayWords, daysOn, dayWords } from "../days";
 import type { Draft } from "../flush/draft";
 import { entryOf } from "../flush/draft";
+import { Meet } from "../flush/Meet";
 import { sureWords } from "../flush/words";
 import { Button, Field, Input, PartHeading, Select } from "../ui/parts";
 import { useSend } from "../ui/useSend";
@@ -105,6 +106,12 @@ export function PlanSheet({ draft, today, around, problem, pairing, onDraft, onC
         </p>
       )}
       {around && <Conflicts findings={around.conflicts} />}
+      <Meet
+        draft={draft}
+        slipping={rules.data?.techniques.find((t) => t.key === draft.techniqueKey)?.bark === "YES"}
+        today={today}
+        onDay={(day) => onDraft({ day })}
+      />
       {around && <Steps around={around} today={today} />}
       {draft.planNo && (
         <Button className="mt-4" disabled={busy} onClick={drop}>

@@ -1,5 +1,6 @@
 import { type CSSProperties, useId, useState } from "react";
 import type { Schemas } from "../api/client";
+import { dated } from "../days";
 import { Lamp, lampWords } from "../drawings/Lamp";
 import { standingWords } from "./words";
 
@@ -72,7 +73,7 @@ export function Reasons({ lamp }: { lamp: Schemas["season.Lamp"] }) {
             {capital(name)} {LEVEL_WORDS[lamp[name].level]}{" "}
             <span className="font-normal text-soft">· {Math.round(lamp[name].score * 100)} of 100</span>
           </dt>
-          <dd className="text-soft">{lamp[name].words}</dd>
+          <dd className="text-soft">{dated(lamp[name].words)}</dd>
         </div>
       ))}
     </dl>

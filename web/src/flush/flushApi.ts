@@ -17,6 +17,19 @@ export const usePairings = (slipping: boolean) =>
 export const useLookNext = () =>
   useQuery({ queryKey: ["look-next"], queryFn: () => told(api.GET("/api/flush/look-next")) });
 
+/** Whether the stocks and the wood of a pairing will be ready together. */
+export const useMeeting = (
+  { spotId, stockSpecies, varietyId }: { spotId: number; stockSpecies: string; varietyId: number },
+  slipping: boolean,
+) =>
+  useQuery({
+    queryKey: ["meeting", spotId, stockSpecies, varietyId, slipping],
+    queryFn: () =>
+      told(
+        api.GET("/api/windows/meeting", { params: { query: { spotId, stockSpecies, varietyId, slipping } } }),
+      ),
+  });
+
 export const usePlans = () =>
   useQuery({ queryKey: ["plans"], queryFn: () => told(api.GET("/api/graft-days")) });
 

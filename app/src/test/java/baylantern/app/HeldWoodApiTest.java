@@ -75,6 +75,38 @@ class HeldWoodApiTest extends ApiTest {
         assertThat(http.get("/api/grafts").json().get("total").asInt()).isEqualTo(1);
     }
 
+    private JsonNode woodWick() {
+        JsonNode pairings = http.get("/api/windows").json().get("pairings");
+        return pairings.isEmpty() ? pairings : pairings.get(0).get("lamp").get("wood");
+    }
+
+    @Test
+    void aLotLightsTheWoodWickOfStocksThatAreWatchedAndItsHoldPutsItOut() {
+        http.post("/api/flush/notes", Map.of("plantIds", List.of(1), "day", "" + today.minusDays(1), "sun", "S100"));
+        assertThat(woodWick()).as("no wood, no lamp").isEmpty();
+        JsonNode lot = lot(0, 4);
+        assertThat(woodWick().get("level").asString()).isEqualTo("LIT");
+        assertThat(woodWick().get("words").asString())
+                .startsWith(lot.get("code").asString() + " lies in store: 4 sticks, good until about ");
+        JsonNode pairing = http.get("/api/windows").json().get("pairings").get(0);
+        JsonNode meeting = http.get("/api/windows/meeting?spotId="
+                        + pairing.get("spotId").asLong() + "&stockSpecies=avocado&varietyId="
+                        + pairing.get("varietyId").asLong())
+                .json();
+        assertThat(meeting.get("days").get(0).get("asTheyAre").asDouble()).isGreaterThan(0.5);
+        assertThat(meeting.get("ways").get(0).get("doing").asString()).isEqualTo("NOTHING");
+        http.post(
+                "/api/flush/notes", Map.of("plantIds", List.of(mother), "day", "" + today.minusDays(1), "sun", "S100"));
+        long recall = http.post("/api/recalls", test("PLANT-" + mother, "POSITIVE"))
+                .json()
+                .get("id")
+                .asLong();
+        assertThat(woodWick().get("level").asString()).isEqualTo("OUT");
+        assertThat(woodWick().get("words").asString()).startsWith("MB-1 is held");
+        http.post("/api/recalls/" + recall + "/release", Map.of("reason", "a mistake of the label"));
+        assertThat(woodWick().get("level").asString()).isEqualTo("LIT");
+    }
+
     @Test
     void whatTwoRecallsHoldStaysHeldUntilBothAreReleased() {
         JsonNode lot = lot(0, 4);

@@ -131,6 +131,25 @@ class FlushTest extends DemoScreenTest {
     }
 
     @Test
+    void whetherStocksAndWoodMeetIsToldAndABetterDayTaken() {
+        Page page = desk(lantern);
+        page.navigate("/flush");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Harbourmaster on")))
+                .click();
+        Locator meet =
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Will stocks and wood meet?"));
+        Locator pinched = meet.getByRole(
+                AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^With tips pinched")));
+        assertThat(pinched).containsText(Pattern.compile("together in \\d+ of 100 years, lit in \\d+"));
+        String best = pinched.locator("span span").textContent();
+        pinched.focus();
+        page.keyboard().press("Enter");
+        assertThat(heading(page, best)).isVisible();
+        assertThat(pinched).hasAttribute("aria-pressed", "true");
+        axeClean(page);
+    }
+
+    @Test
     void byKeysAloneATreeIsChosenAStageNotedAndTheTableRead() {
         Page page = desk(lantern);
         page.navigate("/today");

@@ -246,15 +246,11 @@ class DemoWood {
         check(put("Grey Quay", null, 3, null, 8, "cold", true), 2, "stage=S wood=FIRM bark=SLIGHT skin=CLEAN", 6.5);
         check(put("Harbourmaster", null, 8, null, 6, "cold", true), 2, "stage=R wood=FIRM bark=TAUT", 8);
         put("Petrel Deep", outside.get("neighbour"), 10, 8, 5, "shelf", true);
-        check(put("Amber Sickle", null, 2, null, 10, "box", true), 3, "stage=S wood=FIRM bark=TAUT", 9);
+        check(put("Amber Sickle", null, 10, null, 10, "box", true), 3, "stage=S wood=FIRM bark=TAUT", 9);
         check(put("Tollkeeper", null, 16, null, 7, "cold", true), 2, "stage=S wood=FIRM bark=SLIGHT", 8);
         check(put("Late Ferry", outside.get("post"), 6, 3, 6, "box", true), 2, "stage=S wood=SOFT_TIP bark=TAUT", 8);
         check(put("Saltglow", null, 1, null, 4, "box", true), 2, "stage=F wood=SOFT bark=TAUT", 9);
-        check(
-                put("Cistern Blood", null, 13, null, 15, "cold", true),
-                3,
-                "stage=M wood=FIRM section=ROUND bark=TAUT",
-                6);
+        check(put("Cistern Blood", null, 13, null, 15, "cold", true), 3, "stage=M wood=OLD section=ROUND bark=TAUT", 6);
         put("Pilot Lime", null, 9, null, 9, "cold", true, teo);
         put("Quillpearl", null, 9, null, 7, "cold", true, teo);
         check(put("Bellwether", null, 14, null, 5, "cold", true), 2, "stage=M wood=FIRM section=ANGULAR", 5);

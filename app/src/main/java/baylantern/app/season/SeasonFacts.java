@@ -26,9 +26,24 @@ final class SeasonFacts {
         Fact.VARIETIES
     };
 
-    /** Both, with what was pinched. */
+    /** What decides whether pinched shoots and lots can be counted on. */
+    private static final Fact[] WOOD = {
+        Fact.SHOOTS,
+        Fact.LOTS,
+        Fact.CHECKS,
+        Fact.STORES,
+        Fact.SOURCES,
+        Fact.TESTS,
+        Fact.PARENTS,
+        Fact.MOVES,
+        Fact.HOLDS,
+        Fact.GRAFTS,
+        Fact.GRAFT_STATES
+    };
+
+    /** Both, with the wood at hand and whether it may be used. */
     static final Fact[] WINDOWS =
-            Stream.concat(Arrays.stream(ALL), Stream.of(Fact.SHOOTS)).toArray(Fact[]::new);
+            Stream.concat(Arrays.stream(ALL), Arrays.stream(WOOD)).toArray(Fact[]::new);
 
     private SeasonFacts() {}
 }

@@ -3,6 +3,7 @@ package baylantern.app.season;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.season.window.GraftWindow;
 import baylantern.core.season.window.Lamp;
+import baylantern.core.season.window.Meeting;
 import baylantern.core.season.window.Standing;
 import baylantern.core.season.window.WindowDay;
 import baylantern.core.season.window.WindowFinder;
@@ -90,5 +91,14 @@ class WindowController {
             @RequestParam(defaultValue = "false") boolean slipping) {
         return windows.find(new WindowService.Pair(spotId, stockSpecies, varietyId, slipping))
                 .days();
+    }
+
+    @GetMapping("/meeting")
+    Meeting meeting(
+            @RequestParam long spotId,
+            @RequestParam String stockSpecies,
+            @RequestParam long varietyId,
+            @RequestParam(defaultValue = "false") boolean slipping) {
+        return windows.meeting(new WindowService.Pair(spotId, stockSpecies, varietyId, slipping));
     }
 }

@@ -16,7 +16,9 @@ import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.warmth.HealingClock;
 import baylantern.core.season.window.GraftSky;
 import baylantern.core.season.window.Growth;
+import baylantern.core.season.window.Meeting;
 import baylantern.core.season.window.Pinched;
+import baylantern.core.season.window.Shelved;
 import baylantern.core.season.window.Standing;
 import baylantern.core.season.window.WindowFinder;
 import java.time.LocalDate;
@@ -24,10 +26,13 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
@@ -45,7 +50,7 @@ public class WindowService {
     private final PlaceService places;
     private final Rulebook rules;
     private final FarmClock clock;
-    private final ObjectProvider<PinchedWood> pinched;
+    private final ObjectProvider<WoodAtHand> atHand;
     private final DerivedEach<String, GraftSky> skies;
     private final DerivedEach<Pair, WindowFinder.Found> found;
 
@@ -56,7 +61,7 @@ public class WindowService {
             PlaceService places,
             Rulebook rules,
             FarmClock clock,
-            ObjectProvider<PinchedWood> pinched,
+            ObjectProvider<WoodAtHand> atHand,
             Changes changes) {
         this.flush = flush;
         this.weather = weather;
@@ -64,7 +69,7 @@ public class WindowService {
         this.places = places;
         this.rules = rules;
         this.clock = clock;
-        this.pinched = pinched;
+        this.atHand = atHand;
         this.skies = changes.deriveEach(this::sky, SeasonFacts.SKY);
         this.found = changes.deriveEachFrom(this::inputs, this::reckon, SeasonFacts.WINDOWS);
     }
@@ -81,37 +86,44 @@ public class WindowService {
         MUST_SLIP
     }
 
-    /** Every pairing within a species of stocks and wood that are both watched. */
+    /** Every pairing within a species of stocks that are watched and wood that is watched or lies on the shelf. */
     public List<Named> pairings(Bark bark) {
-        Map<String, Named> named = new LinkedHashMap<>();
+        List<Variety> wood = wooded();
+        Map<Pair, Named> named = new LinkedHashMap<>();
         for (Watched stock : flush.watched()) {
             if (stock.plant().kind() == PlantKind.MOTHER_TREE) {
                 continue;
             }
-            for (Watched wood : flush.watched()) {
-                if (wood.plant().varietyId() != null
-                        && wood.plant().speciesKey().equals(stock.plant().speciesKey())) {
+            for (Variety variety : wood) {
+                if (variety.speciesKey().equals(stock.plant().speciesKey())) {
                     Pair pair = new Pair(
-                            stock.plant().spotId(),
-                            stock.plant().speciesKey(),
-                            wood.plant().varietyId(),
-                            bark == Bark.MUST_SLIP);
+                            stock.plant().spotId(), variety.speciesKey(), variety.id(), bark == Bark.MUST_SLIP);
                     named.putIfAbsent(
-                            pair.toString(),
-                            new Named(
-                                    pair,
-                                    stock.plant().spotName(),
-                                    Objects.toString(wood.plant().varietyName(), ""),
-                                    wood.plant().speciesKey()));
+                            pair, new Named(pair, stock.plant().spotName(), variety.name(), variety.speciesKey()));
                 }
             }
         }
         return List.copyOf(named.values());
     }
 
+    private List<Variety> wooded() {
+        Set<Long> ids = new LinkedHashSet<>();
+        flush.watched().stream()
+                .map(watched -> watched.plant().varietyId())
+                .filter(Objects::nonNull)
+                .forEach(ids::add);
+        atHand.stream().flatMap(kept -> kept.onTheShelf().stream().sorted()).forEach(ids::add);
+        return ids.stream().map(places::variety).toList();
+    }
+
     /** What a pairing comes to; throws where place or variety are unknown. */
     public WindowFinder.Found find(Pair pair) {
         return found.get(pair);
+    }
+
+    /** Whether stocks and wood of a pairing will be ready together; throws where place or variety are unknown. */
+    public Meeting meeting(Pair pair) {
+        return finder(pair).meeting(stocks(pair), wood(places.variety(pair.varietyId())));
     }
 
     /** What a pairing is reckoned from: another species' notes leave it as it is. */
@@ -121,6 +133,8 @@ public class WindowService {
             Optional<OfSpecies> stocks,
             Optional<OfSpecies> wood,
             List<Pinched> pinched,
+            List<Shelved> shelved,
+            List<String> refusals,
             GraftSky sky,
             HealingClock healing) {}
 
@@ -132,19 +146,24 @@ public class WindowService {
                 flush.species(pair.stockSpecies()),
                 flush.species(variety.speciesKey()),
                 pinched(variety),
+                shelved(variety),
+                ofVariety(variety).stream().flatMap(w -> refusal(w).stream()).toList(),
                 skies.get(pair.stockSpecies()),
                 warmth.healing(variety.speciesKey()));
     }
 
     private WindowFinder.Found reckon(Pair pair) {
-        Variety variety = places.variety(pair.varietyId());
-        WindowFinder finder = new WindowFinder(
+        return finder(pair).find(stocks(pair), wood(places.variety(pair.varietyId())));
+    }
+
+    private WindowFinder finder(Pair pair) {
+        String species = places.variety(pair.varietyId()).speciesKey();
+        return new WindowFinder(
                 rules.flush(),
                 skies.get(pair.stockSpecies()),
-                variety.speciesKey(),
+                species,
                 pair.slipping() ? Technique.Bark.YES : Technique.Bark.NO,
-                pinchDays(variety.speciesKey()));
-        return finder.find(stocks(pair), wood(variety));
+                pinchDays(species));
     }
 
     private GraftSky sky(String speciesKey) {
@@ -164,7 +183,7 @@ public class WindowService {
                 .filter(w -> w.plant().speciesKey().equals(pair.stockSpecies()))
                 .filter(w -> w.plant().kind() != PlantKind.MOTHER_TREE)
                 .toList();
-        return growth(spotName(pair.spotId()) + " stocks", own, List.of());
+        return new Growth(spotName(pair.spotId()) + " stocks", some(own), floweringUntil(own), flowered(own));
     }
 
     private String spotName(long id) {
@@ -175,32 +194,61 @@ public class WindowService {
                 .name();
     }
 
+    // Trees no wood may be taken from count as not there; that they are is said.
     private Growth wood(Variety variety) {
-        List<Watched> own = flush.watched().stream()
+        List<Watched> all = ofVariety(variety);
+        List<Watched> free = all.stream().filter(w -> refusal(w).isEmpty()).toList();
+        return new Growth(
+                variety.name(),
+                some(free),
+                floweringUntil(free),
+                flowered(all),
+                pinched(variety),
+                shelved(variety),
+                all.stream().flatMap(w -> refusal(w).stream()).findFirst().orElse(null));
+    }
+
+    private List<Watched> ofVariety(Variety variety) {
+        return flush.watched().stream()
                 .filter(w -> Objects.equals(w.plant().varietyId(), variety.id()))
                 .toList();
-        return growth(variety.name(), own, pinched(variety));
+    }
+
+    private Optional<String> refusal(Watched wood) {
+        return atHand.stream()
+                .flatMap(kept -> Stream.ofNullable(
+                        kept.refusal(wood.plant().id(), wood.plant().code())))
+                .findFirst();
     }
 
     private List<Pinched> pinched(Variety variety) {
-        return pinched.stream()
-                .flatMap(kept -> kept.ofVariety(variety.id()).stream())
+        return atHand.stream()
+                .flatMap(kept -> kept.pinched(variety.id()).stream())
                 .toList();
     }
 
-    private Growth growth(String name, List<Watched> own, List<Pinched> pinchedShoots) {
+    private List<Shelved> shelved(Variety variety) {
+        return atHand.stream()
+                .flatMap(kept -> kept.shelved(variety.id()).stream())
+                .toList();
+    }
+
+    private static List<Outlook> some(List<Watched> own) {
         int every = Math.max(1, (own.size() + MOST_IN_GROUP - 1) / MOST_IN_GROUP);
         List<Outlook> outlooks = new ArrayList<>();
         for (int i = 0; i < own.size(); i += every) {
             own.get(i).outlook().ifPresent(outlooks::add);
         }
-        List<LocalDate> flowered = own.stream()
+        return List.copyOf(outlooks);
+    }
+
+    private static List<LocalDate> flowered(List<Watched> own) {
+        return own.stream()
                 .flatMap(w -> w.notes().rows().stream())
                 .filter(NoteRow::flowering)
                 .map(NoteRow::onDay)
                 .sorted()
                 .toList();
-        return new Growth(name, List.copyOf(outlooks), floweringUntil(own), flowered, pinchedShoots);
     }
 
     // In flower counts until it fades, unless it was seen without since.

@@ -8,7 +8,6 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
-import baylantern.app.season.PinchedWood;
 import baylantern.app.season.WarmthService;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.Rulebook;
@@ -28,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Pinched shoots on their way to being sticks. */
 @Service
-public class ShootService implements Undoer, PinchedWood {
+public class ShootService implements Undoer {
 
     private final WorkMapper mapper;
     private final PlantService plants;
@@ -119,10 +118,11 @@ public class ShootService implements Undoer, PinchedWood {
                 lineage.refusal(Node.plant(row.plantId()), row.plantCode()));
     }
 
-    @Override
-    public List<Pinched> ofVariety(long varietyId) {
+    /** Shoots of a variety on trees that may give wood, with the days on which they serve. */
+    List<Pinched> pinched(long varietyId) {
         return mapper.shoots().stream()
                 .filter(row -> Objects.equals(row.varietyId(), varietyId))
+                .filter(row -> lineage.refusal(Node.plant(row.plantId()), row.plantCode()) == null)
                 .map(row -> {
                     Conditioning stands =
                             Conditioning.of(row.pinchedOn(), clock.today(), warmth.healing(row.speciesKey()), rules);

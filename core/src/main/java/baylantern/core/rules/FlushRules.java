@@ -1,5 +1,7 @@
 package baylantern.core.rules;
 
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 
@@ -19,8 +21,13 @@ public record FlushRules(
         Map<String, WoodRule> wood,
         Map<String, Figure> figures) {
 
-    /** Holds just the figures of its subject. */
+    private static final BudStage[] STAGES = BudStage.values();
+
+    /** Holds just the figures of its subject; what is asked for by stage is asked often. */
     public FlushRules {
+        until = byStage(until);
+        stock = byStage(stock);
+        slip = byStage(slip);
         FigureName.checked(FigureName.Subject.FLUSH, figures);
     }
 
@@ -32,9 +39,13 @@ public record FlushRules(
      */
     public record WoodRule(Map<BudStage, Double> ready, String best, double shootsPerGraft) {}
 
+    private static Map<BudStage, Double> byStage(Map<BudStage, Double> values) {
+        return Collections.unmodifiableMap(new EnumMap<>(values));
+    }
+
     /** The stage at a phase between two swells, 0 to 1; 1 and beyond is resting. */
     public BudStage stageAt(double phase) {
-        for (BudStage stage : BudStage.values()) {
+        for (BudStage stage : STAGES) {
             if (phase < Known.in(until, stage)) {
                 return stage;
             }

@@ -221,7 +221,9 @@ class ModelDrawingsTest {
                         List.of(setting.outlook(BudStage.M)),
                         null,
                         List.of(),
-                        List.of(new Pinched(TODAY, TODAY.plusDays(14), TODAY.plusDays(32), 12))));
+                        List.of(new Pinched(TODAY, TODAY.plusDays(14), TODAY.plusDays(32), 12)),
+                        List.of(),
+                        null));
         Sheet sheet = new Sheet(0, 119, 0, 1.05);
         sheet.upTick(0, "0").upTick(0.3, "low").upTick(0.6, "lit").upTick(1, "1");
         for (GraftWindow window : found.windows()) {

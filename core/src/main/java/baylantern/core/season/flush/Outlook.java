@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** What a plant's buds will do in every run of the weather. */
 public final class Outlook {
@@ -16,12 +17,14 @@ public final class Outlook {
     public static final int FLUSHES = 3;
 
     private static final double PASSED_SHARE = 0.8;
+    private static final BudStage[] STAGES = BudStage.values();
 
     private final WarmthRuns warmth;
     private final FlushRules rules;
     private final double[][] swells;
     private final boolean fromStageAlone;
     private final Map<Integer, int[]> sorted = new ConcurrentHashMap<>();
+    private volatile byte @Nullable [][] stages;
 
     /** For each run the warmth at which swells come, rising; the first is the swell of the flush seen last. */
     public Outlook(WarmthRuns warmth, FlushRules rules, double[][] swells, boolean fromStageAlone) {
@@ -129,7 +132,22 @@ public final class Outlook {
 
     /** The stage in one run so many days after the first. */
     public BudStage stage(int run, int ahead) {
-        return rules.stageAt(phase(run, ahead));
+        return STAGES[stages()[run][Math.min(ahead, warmth.days())]];
+    }
+
+    // Asked for each run and day by every pairing the plant stands in, so it is kept; worked out twice it is the same.
+    private byte[][] stages() {
+        byte[][] known = stages;
+        if (known == null) {
+            known = new byte[swells.length][warmth.days() + 1];
+            for (int run = 0; run < known.length; run++) {
+                for (int ahead = 0; ahead < known[run].length; ahead++) {
+                    known[run][ahead] = (byte) rules.stageAt(phase(run, ahead)).ordinal();
+                }
+            }
+            stages = known;
+        }
+        return known;
     }
 
     /** The stage most runs agree on, and how many of them, 0 to 1. */

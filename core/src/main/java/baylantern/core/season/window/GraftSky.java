@@ -98,6 +98,11 @@ public final class GraftSky {
         return stopped[run][t];
     }
 
+    /** True where the weather after a graft heals from a line on, 0 to 1, and takes nothing. */
+    boolean fair(int run, int t, double line) {
+        return relative(run, t) * safety(run, t) >= line && !stopped(run, t);
+    }
+
     /** The dangers that are looked for. */
     public Hazards hazards() {
         return hazards;

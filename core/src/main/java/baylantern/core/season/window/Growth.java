@@ -14,18 +14,22 @@ import org.jspecify.annotations.Nullable;
  * @param floweringUntil in flower up to this day, null where it is not
  * @param flowersLikely days on which it flowered in other years, for a warning
  * @param pinched shoots that were pinched and have not been cut
+ * @param shelf cut wood that lies in the stores
+ * @param barred why none may be taken from the plants, null where it may; then the outlooks are of the others
  */
 public record Growth(
         String name,
         List<Outlook> outlooks,
         @Nullable LocalDate floweringUntil,
         List<LocalDate> flowersLikely,
-        List<Pinched> pinched) {
+        List<Pinched> pinched,
+        List<Shelved> shelf,
+        @Nullable String barred) {
 
-    /** Nothing pinched. */
+    /** Nothing pinched, nothing cut, all free. */
     public Growth(
             String name, List<Outlook> outlooks, @Nullable LocalDate floweringUntil, List<LocalDate> flowersLikely) {
-        this(name, outlooks, floweringUntil, flowersLikely, List.of());
+        this(name, outlooks, floweringUntil, flowersLikely, List.of(), List.of(), null);
     }
 
     /** Pinched shoots that serve on a day. */

@@ -9,6 +9,7 @@ import baylantern.core.season.warmth.Hazard;
 import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -17,6 +18,7 @@ import java.util.stream.Collectors;
 final class LampWords {
 
     private static final double TOLD_FROM = 0.1;
+    private static final int LOTS_TOLD = 2;
 
     private final FlushRules rules;
     private final GraftSky sky;
@@ -53,14 +55,35 @@ final class LampWords {
     }
 
     private String wood(Growth wood, WindowDay today) {
+        String shelf = shelf(wood, today.day());
+        String barred = wood.barred() == null ? "" : wood.barred() + " ";
+        return (shelf + barred + tree(wood, today, shelf.isEmpty())).strip();
+    }
+
+    // What lies cut and good serves whatever the tree does.
+    private String shelf(Growth wood, LocalDate day) {
+        return wood.shelf().stream()
+                .filter(lot -> lot.score() > 0 && lot.good(day) > 0)
+                .sorted(Comparator.comparing(Shelved::score).reversed().thenComparing(Shelved::mid))
+                .limit(LOTS_TOLD)
+                .map(lot -> lot.code() + " lies in store: " + lot.sticks() + (lot.sticks() == 1 ? " stick" : " sticks")
+                        + (lot.score() < rules.value(FigureName.LIT_FROM) ? ", a last resort" : "")
+                        + ", good until about " + lot.mid() + ". ")
+                .collect(Collectors.joining());
+    }
+
+    private String tree(Growth wood, WindowDay today, boolean alone) {
         if (wood.unwatched()) {
-            return "No stage of " + wood.name() + " has been noted; look at its buds first.";
+            return !alone || wood.barred() != null
+                    ? ""
+                    : "No stage of " + wood.name() + " has been noted; look at its buds first.";
         }
         if (wood.flowering(today.day())) {
             return wood.name() + " is in flower; wood cut now flowers instead of growing.";
         }
         Outlook.Likely now = wood.likeliest(0);
-        String stands = wood.name() + " is most likely " + now.stage().words() + " (" + percent(now.share()) + "); ";
+        String stands = wood.name() + (alone ? "" : " on the tree") + " is most likely "
+                + now.stage().words() + " (" + percent(now.share()) + "); ";
         return stands
                 + (today.chance().wood() >= rules.value(FigureName.LIT_CHANCE) ? done(wood, today.day()) : "")
                 + want(now.stage());

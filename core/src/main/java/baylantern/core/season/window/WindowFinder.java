@@ -1,6 +1,5 @@
 package baylantern.core.season.window;
 
-import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.FlushRules.WoodRule;
@@ -8,9 +7,7 @@ import baylantern.core.rules.Technique;
 import baylantern.core.season.flush.DayRange;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,10 +21,8 @@ public final class WindowFinder {
 
     private final FlushRules rules;
     private final GraftSky sky;
-    private final Map<BudStage, Double> stockScores;
     private final WoodRule woodRule;
-    private final Map<BudStage, Double> pinchedScores;
-    private final int pinchDays;
+    private final Readiness ready;
 
     /**
      * A finder for one species of wood.
@@ -38,10 +33,8 @@ public final class WindowFinder {
     public WindowFinder(FlushRules rules, GraftSky sky, String woodSpecies, Technique.Bark bark, int pinchDays) {
         this.rules = rules;
         this.sky = sky;
-        this.stockScores = bark == Technique.Bark.YES ? rules.slip() : rules.stock();
         this.woodRule = rules.woodOf(woodSpecies);
-        this.pinchedScores = pinched(woodRule.ready());
-        this.pinchDays = pinchDays;
+        this.ready = new Readiness(rules, woodRule, bark, sky.years().runs(), pinchDays);
     }
 
     /**
@@ -68,10 +61,10 @@ public final class WindowFinder {
     /** Scores every day of the sky for a pairing. */
     public Found find(Growth stock, Growth wood) {
         boolean[][] lit = new boolean[sky.years().runs()][sky.days()];
-        List<WindowDay> scored = days(stock, wood, Tips.AS_THEY_ARE, lit);
+        List<WindowDay> scored = days(stock, wood, Doing.NOTHING, lit);
         List<GraftWindow> windows = windows(scored, lit);
         boolean[][] litThen = new boolean[sky.years().runs()][sky.days()];
-        List<WindowDay> planned = days(stock, wood, Tips.PINCHED_NOW, litThen);
+        List<WindowDay> planned = days(stock, wood, Doing.PINCH, litThen);
         return new Found(
                 scored,
                 windows,
@@ -80,16 +73,15 @@ public final class WindowFinder {
                 offer(windows(planned, litThen), windows));
     }
 
-    /** Whether tips that are not pinched yet count as pinched in time. */
-    private enum Tips {
-        AS_THEY_ARE,
-        PINCHED_NOW
+    /** Whether stocks and wood will meet, and what could be done for it. */
+    public Meeting meeting(Growth stock, Growth wood) {
+        return new MeetingFinder(rules, sky, ready).of(stock, wood);
     }
 
-    private List<WindowDay> days(Growth stock, Growth wood, Tips tips, boolean[][] lit) {
+    private List<WindowDay> days(Growth stock, Growth wood, Doing doing, boolean[][] lit) {
         List<WindowDay> scored = new ArrayList<>();
         for (int t = 0; t < sky.days(); t++) {
-            scored.add(day(stock, wood, t, tips, lit));
+            scored.add(day(stock, wood, t, doing, lit));
         }
         return List.copyOf(scored);
     }
@@ -100,32 +92,30 @@ public final class WindowFinder {
         return then.stream()
                 .filter(window -> window.pinched() && window.first().isBefore(own))
                 .findFirst()
-                .map(window -> new Offer(window.first().minusDays(pinchDays), window))
+                .map(window -> new Offer(window.first().minusDays(ready.pinchDays()), window))
                 .orElse(null);
     }
 
-    private WindowDay day(Growth stock, Growth wood, int t, Tips tips, boolean[][] lit) {
+    private WindowDay day(Growth stock, Growth wood, int t, Doing doing, boolean[][] lit) {
         LocalDate day = sky.years().first().plusDays(t);
         int runs = sky.years().runs();
-        boolean blocked = wood.flowering(day) || stock.unwatched() || wood.unwatched();
-        // What was pinched serves from its own day on.
-        boolean done = !wood.pinchedReady(day).isEmpty();
-        boolean offered = !done && tips == Tips.PINCHED_NOW && t >= pinchDays;
-        Map<BudStage, Double> woodScores = done || offered ? pinchedScores : woodRule.ready();
+        double from = rules.value(FigureName.LIT_FROM);
+        Readiness.OnDay on = ready.on(stock, wood, day, t, doing);
+        Readiness.OnDay plain = ready.on(stock, wood, day, t, Doing.NOTHING);
         double[] sums = new double[6];
         int[] litRuns = new int[4];
         int natural = 0;
         for (int run = 0; run < runs; run++) {
-            double stockPart = stock.score(stockScores, run, t);
-            double woodPart = blocked ? 0 : wood.score(woodScores, run, t);
+            double stockPart = on.stock(run);
+            double woodPart = on.wood(run);
             double weather = sky.relative(run, t) * sky.safety(run, t);
-            boolean fair = lit(weather) && !sky.stopped(run, t);
-            lit[run][t] = lit(stockPart) && lit(woodPart) && fair;
-            litRuns[0] += lit(stockPart) ? 1 : 0;
-            litRuns[1] += lit(woodPart) ? 1 : 0;
+            boolean fair = sky.fair(run, t, from);
+            lit[run][t] = stockPart >= from && woodPart >= from && fair;
+            litRuns[0] += stockPart >= from ? 1 : 0;
+            litRuns[1] += woodPart >= from ? 1 : 0;
             litRuns[2] += fair ? 1 : 0;
             litRuns[3] += lit[run][t] ? 1 : 0;
-            natural += offered && lit(wood.score(woodRule.ready(), run, t)) ? 1 : 0;
+            natural += on.offered() && plain.wood(run) >= from ? 1 : 0;
             add(
                     sums,
                     stockPart,
@@ -151,26 +141,13 @@ public final class WindowFinder {
                 new WindowDay.Chance(
                         litRuns[0] / (double) runs, litRuns[1] / (double) runs, litRuns[2] / (double) runs, share),
                 share >= line,
-                offered && natural < line * runs);
+                on.offered() && natural < line * runs);
     }
 
     private static void add(double[] sums, double... parts) {
         for (int i = 0; i < sums.length; i++) {
             sums[i] += parts[i];
         }
-    }
-
-    // Mature wood pinched in time swells by the day; wood that has begun by itself is what it is.
-    private Map<BudStage, Double> pinched(Map<BudStage, Double> ready) {
-        double score = rules.value(FigureName.PINCHED);
-        Map<BudStage, Double> pinched = new EnumMap<>(ready);
-        pinched.merge(BudStage.M, score, Math::max);
-        pinched.merge(BudStage.R, score, Math::max);
-        return pinched;
-    }
-
-    private boolean lit(double score) {
-        return score >= rules.value(FigureName.LIT_FROM);
     }
 
     private List<GraftWindow> windows(List<WindowDay> days, boolean[][] lit) {

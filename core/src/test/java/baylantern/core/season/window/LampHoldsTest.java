@@ -118,7 +118,7 @@ class LampHoldsTest {
         for (int wood = STOCKS; wood < TREES; wood++) {
             List<Outlook> own = List.of(outlooks.get(wood));
             Growth plain = new Growth("wood", own, null, List.of());
-            Growth helped = new Growth("wood", own, null, List.of(), List.of(done));
+            Growth helped = new Growth("wood", own, null, List.of(), List.of(done), List.of(), null);
             WindowFinder finder = new WindowFinder(RULES, sky, "avocado", Technique.Bark.NO, 14);
             for (WindowDay told : finder.find(stocks, plain).days()) {
                 asTheyAre.add(told.chance().lit(), truth.lit(told.day(), wood, false));

@@ -131,7 +131,8 @@ class WindowTest {
                 may.find(stocks, growth("Ternlight", null, may.at(BudStage.M)), Technique.Bark.NO)
                         .offer());
         Pinched done = new Pinched(may.today, may.today.plusDays(14), may.today.plusDays(60), 12);
-        Growth pinched = new Growth("Ternlight", List.of(may.at(BudStage.M)), null, List.of(), List.of(done));
+        Growth pinched =
+                new Growth("Ternlight", List.of(may.at(BudStage.M)), null, List.of(), List.of(done), List.of(), null);
         WindowFinder.Found then = may.find(stocks, pinched, Technique.Bark.NO);
         assertThat(then.windows()).isNotEmpty();
         assertThat(then.windows().get(0).first()).isEqualTo(offer.window().first());
@@ -171,7 +172,8 @@ class WindowTest {
         Pinched shoots = new Pinched(LocalDate.of(2026, 5, 9), from, from.plusDays(6), 20);
         for (int passed = 0; passed < 11; passed++) {
             Setting on = new Setting(31.4, LocalDate.of(2026, 5, 14).plusDays(passed));
-            Growth wood = new Growth("Ternlight", List.of(on.at(BudStage.M)), null, List.of(), List.of(shoots));
+            Growth wood = new Growth(
+                    "Ternlight", List.of(on.at(BudStage.M)), null, List.of(), List.of(shoots), List.of(), null);
             WindowFinder.Found found = on.find(growth("Kiln stocks", null, on.at(BudStage.S)), wood, Technique.Bark.NO);
             for (WindowDay day : found.days().subList(0, 12)) {
                 if (shoots.ready(day.day())) {
