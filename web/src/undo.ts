@@ -1,8 +1,18 @@
 import api, { ProblemError, told } from "./api/client";
-import { dated } from "./days";
+import { dated, dayAndYear, isoDay } from "./days";
 import { say } from "./ui/messages";
 
-let lastAct: number | undefined;
+const FRESH_MS = 5 * 60_000;
+
+/** Something done here, with when and on which station; what is old or of another station is named before it goes. */
+interface Last {
+  id: number;
+  at: number;
+  station: string;
+}
+
+let last: Last | undefined;
+let named: number | undefined;
 let tail: Promise<unknown> = Promise.resolve();
 
 /** Does what is asked in the order it was asked for: quick keys must not overtake each other on their way. */
@@ -12,9 +22,12 @@ export function inOrder<T>(work: () => Promise<T>): Promise<T> {
   return next;
 }
 
+const station = () => window.location.pathname.split("/")[1] ?? "";
+
 /** Tells what was done and how to take it back. */
 export function done(sentence: string, actId?: number) {
-  lastAct = actId ?? lastAct;
+  if (actId) last = { id: actId, at: Date.now(), station: station() };
+  named = undefined;
   say(dated(sentence), actId ? { action: { words: "Take back", run: () => takeBack(actId) } } : {});
 }
 
@@ -31,17 +44,38 @@ export async function takeBack(actId?: number) {
 
 async function undoOne(actId?: number) {
   try {
-    const id =
-      actId ?? lastAct ?? (await told(api.GET("/api/acts", { params: { query: { own: true } } })))[0]?.id;
-    if (id === undefined) {
-      say("There is nothing to take back.");
-      return;
-    }
+    const id = actId ?? (await newest());
+    if (id === undefined) return;
     const act = await told(api.POST("/api/acts/{id}/undo", { params: { path: { id } } }));
-    lastAct = undefined;
+    last = named = undefined;
     say(`Taken back: ${dated(act.sentence)}`);
   } catch (problem) {
-    if (problem instanceof ProblemError && problem.status === 409) lastAct = undefined;
+    if (problem instanceof ProblemError && problem.status === 409) last = named = undefined;
     failed(problem);
   }
+}
+
+// What was just done here goes at once; else it is named first, and goes when it is asked for again.
+async function newest(): Promise<number | undefined> {
+  if (last && last.station === station() && Date.now() - last.at < FRESH_MS) return last.id;
+  const acts = await told(api.GET("/api/acts", { params: { query: { own: true } } }));
+  const act = acts[0];
+  if (!act) {
+    say("There is nothing to take back.");
+    return undefined;
+  }
+  if (named === act.id) return act.id;
+  named = act.id;
+  say(`Last done: ${dated(act.sentence)}, ${doneWords(act.doneAt)}. U once more takes it back.`, {
+    action: { words: "Take back", run: () => takeBack(act.id) },
+  });
+  return undefined;
+}
+
+/** "at 10:32" on the same day, else "on 14 May 2026 at 10:32". */
+export function doneWords(at: string): string {
+  const moment = new Date(at);
+  const time = `${moment.getHours()}:${String(moment.getMinutes()).padStart(2, "0")}`;
+  const today = moment.toDateString() === new Date().toDateString();
+  return today ? `at ${time}` : `on ${dayAndYear(isoDay(moment))} at ${time}`;
 }

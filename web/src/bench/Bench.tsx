@@ -6,6 +6,7 @@ import { useFarm, useRules, useVarieties } from "../api/queries";
 import { dated } from "../days";
 import { useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
+import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useKept } from "../ui/useKept";
 import { done } from "../undo";
@@ -169,7 +170,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
           </Field>
           <WoodChoice draft={draft} sources={next.sources} errorOf={errorOf} onChange={set} />
           <Field label="Made on" error={errorOf("madeOn")}>
-            <Input type="date" value={draft.madeOn} onChange={(e) => set({ madeOn: e.target.value })} />
+            <DayBox past value={draft.madeOn} onChange={(madeOn) => set({ madeOn })} />
           </Field>
           <Field label="Cover">
             <Select value={draft.cover} onChange={(e) => set({ cover: e.target.value as Draft["cover"] })}>

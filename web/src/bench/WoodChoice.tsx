@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import { GradeMark } from "../drawings/GradeMark";
 import { KeepingBar } from "../drawings/KeepingBar";
+import { DayBox } from "../ui/DayBox";
 import { Field, Input, Select } from "../ui/parts";
 import { useShelf } from "../wood/woodApi";
 import { leftWords, sticksWords } from "../wood/words";
@@ -62,11 +63,7 @@ export function WoodChoice({ draft, sources, errorOf, onChange }: Props) {
             ))}
           </datalist>
           <Field label="Wood cut on" error={errorOf("woodCutOn")}>
-            <Input
-              type="date"
-              value={draft.woodCutOn}
-              onChange={(e) => onChange({ woodCutOn: e.target.value })}
-            />
+            <DayBox past value={draft.woodCutOn} onChange={(woodCutOn) => onChange({ woodCutOn })} />
           </Field>
         </>
       )}

@@ -5,7 +5,9 @@ import type { Draft } from "../flush/draft";
 import { entryOf } from "../flush/draft";
 import { Meet } from "../flush/Meet";
 import { sureWords } from "../flush/words";
+import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, PartHeading, Select } from "../ui/parts";
+import { isDay } from "../ui/readDay";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 
@@ -61,12 +63,7 @@ export function PlanSheet({ draft, today, around, problem, pairing, onDraft, onC
       </p>
       <div className="mt-3 grid grid-cols-[1fr_92px] gap-2">
         <Field label="Day">
-          <Input
-            type="date"
-            value={draft.day}
-            min={today}
-            onChange={(e) => e.target.value && onDraft({ day: e.target.value })}
-          />
+          <DayBox value={draft.day} min={today} onChange={(day) => isDay(day) && onDraft({ day })} />
         </Field>
         <Field label="Grafts">
           <Input

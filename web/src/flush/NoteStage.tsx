@@ -2,6 +2,7 @@ import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { StageBadge } from "../drawings/StageBadge";
 import { STAGE_ORDER, STAGES, type Stage } from "../drawings/stages";
+import { DayBox } from "../ui/DayBox";
 import { Overlay } from "../ui/Overlay";
 import { Button, Field, Input } from "../ui/parts";
 import { useSend } from "../ui/useSend";
@@ -123,7 +124,7 @@ function NoteForm({ onClose, plants, corrects }: NoteStageProps) {
           <Input className="code" value={shade} maxLength={40} onChange={(e) => setShade(e.target.value)} />
         </Field>
         <Field label="Day (today if empty)" error={errorOf("day")}>
-          <Input type="date" value={day} onChange={(e) => setDay(e.target.value)} />
+          <DayBox past value={day} onChange={setDay} />
         </Field>
         <Field label="A note, if you like">
           <Input value={remark} maxLength={4000} onChange={(e) => setRemark(e.target.value)} />

@@ -6,7 +6,8 @@ import type { DayScale } from "../ui/scales";
 type Wave = Schemas["season.SpeciesWave"];
 type Point = Schemas["season.Point"];
 
-const FILLS = ["var(--stage-F)", "var(--stage-S)", "var(--stage-M)", "var(--sea)"];
+/** The colours of the waves, in the order of their species. */
+export const WAVE_PAINTS = ["var(--stage-F)", "var(--stage-S)", "var(--stage-M)", "var(--sea)"];
 const MOST = 3;
 const ROOM = 58;
 
@@ -67,10 +68,10 @@ export function Waves({ waves, x, base, tall, today }: WavesProps) {
         const crest = crests[i];
         return (
           <g key={wave.speciesKey}>
-            <path d={body(past) ?? ""} fill={FILLS[i]} opacity={0.55} />
-            <path d={range(ahead) ?? ""} fill={FILLS[i]} opacity={0.13} />
-            <path d={body(ahead) ?? ""} fill={FILLS[i]} opacity={0.22} />
-            <path d={edge(wave.points) ?? ""} fill="none" stroke={FILLS[i]} strokeWidth={1.2} />
+            <path d={body(past) ?? ""} fill={WAVE_PAINTS[i]} opacity={0.55} />
+            <path d={range(ahead) ?? ""} fill={WAVE_PAINTS[i]} opacity={0.13} />
+            <path d={body(ahead) ?? ""} fill={WAVE_PAINTS[i]} opacity={0.22} />
+            <path d={edge(wave.points) ?? ""} fill="none" stroke={WAVE_PAINTS[i]} strokeWidth={1.2} />
             {crest && crest.share > 0.1 && (
               <text
                 x={clear(x(parseISO(crest.day)), x.range())}

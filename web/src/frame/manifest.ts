@@ -24,8 +24,8 @@ export const STATIONS = ALL.filter((station) => !station.aside);
 /** Stations of the phone's bar, in its order. */
 export const PHONE_STATIONS = STATIONS.filter((s) => s.phone > 0).sort((a, b) => a.phone - b.phone);
 
-/** Where the keys and more lead: the list and the farm's own room. */
-export const PLACES = ALL.filter((station) => !station.aside || station.path === "/farm");
+/** Where the keys and more lead: the list, the farm's own room, what was done. */
+export const PLACES = ALL.filter((station) => !station.aside || ["/farm", "/done"].includes(station.path));
 
 const part = <P extends string>(load: () => Promise<Record<P, ComponentType>>, name: P) =>
   lazy(() => load().then((module) => ({ default: module[name] })));
@@ -65,6 +65,7 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/farm/weather": part(() => import("../weather/WeatherRoom"), "WeatherRoom"),
   "/farm/notebook": part(() => import("../exchange/Notebook"), "Notebook"),
   "/graft/:code": part(() => import("../care/GraftSheet"), "GraftPage"),
+  "/done": part(() => import("./WasDone"), "WasDone"),
   "/begin": part(() => import("../place/FirstRun"), "FirstRun"),
 };
 

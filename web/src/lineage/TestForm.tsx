@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm, useRules } from "../api/queries";
+import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -60,7 +61,7 @@ export function TestForm({ member, onDone }: { member: Schemas["lineage.Member"]
       </Field>
       <div className="grid grid-cols-2 gap-2.5">
         <Field label="On" error={errorOf("day")}>
-          <Input type="date" value={day} onChange={(e) => setDay(e.target.value)} />
+          <DayBox past value={day} onChange={setDay} />
         </Field>
         {outcome === "CLEAR" && (
           <Field label="Holds, days" error={errorOf("validDays")}>

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { useRules, useSpots, useVarieties } from "../api/queries";
+import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, Select } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -133,7 +134,7 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
           ))}
         </datalist>
         <Field label="Sown or planted on" error={errorOf("startedOn")}>
-          <Input type="date" value={entry.startedOn} onChange={(e) => set({ startedOn: e.target.value })} />
+          <DayBox past value={entry.startedOn} onChange={(startedOn) => set({ startedOn })} />
         </Field>
         <div>
           <Button

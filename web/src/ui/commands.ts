@@ -39,6 +39,11 @@ const saysItself = (event: KeyboardEvent) =>
 function onKey(event: KeyboardEvent) {
   if (event.metaKey || event.altKey || event.defaultPrevented) return;
   if (document.querySelector('[role="dialog"][data-state="open"]')) return;
+  if (typing(event.target) && event.key === "Escape") {
+    (event.target as HTMLElement).blur();
+    event.preventDefault();
+    return;
+  }
   if (!event.ctrlKey && (typing(event.target) || saysItself(event))) return;
   const plain = event.key.length === 1 ? event.key.toLowerCase() : event.key;
   const pressed = event.ctrlKey ? `Ctrl ${plain}` : plain;

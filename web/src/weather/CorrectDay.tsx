@@ -1,5 +1,6 @@
 import { useState } from "react";
 import api, { told } from "../api/client";
+import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, PartHeading } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -29,7 +30,7 @@ export function CorrectDay() {
       <PartHeading>One day by hand</PartHeading>
       <div className="grid grid-cols-2 gap-2">
         <Field label="Day">
-          <Input type="date" value={cells.date} onChange={(e) => set({ date: e.target.value })} />
+          <DayBox past value={cells.date} onChange={(date) => set({ date })} />
         </Field>
         <Field label="Rain, mm">
           <Input inputMode="decimal" value={cells.rain} onChange={(e) => set({ rain: e.target.value })} />

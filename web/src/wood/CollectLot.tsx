@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm, useVarieties } from "../api/queries";
+import { DayBox } from "../ui/DayBox";
 import { Overlay } from "../ui/Overlay";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
@@ -125,11 +126,11 @@ function Form({ onClose, today, fromKey }: Props) {
           </Field>
         )}
         <Field label="Cut on" error={errorOf("cutOn")}>
-          <Input type="date" value={cutOn} onChange={(e) => setCutOn(e.target.value)} />
+          <DayBox past value={cutOn} onChange={setCutOn} />
         </Field>
         {source && !own && (
           <Field label="Came on" error={errorOf("receivedOn")}>
-            <Input type="date" value={receivedOn} onChange={(e) => setReceivedOn(e.target.value)} />
+            <DayBox past value={receivedOn} onChange={setReceivedOn} />
           </Field>
         )}
         {(!source || own) && (

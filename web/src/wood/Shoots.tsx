@@ -2,6 +2,7 @@ import { useState } from "react";
 import api, { told } from "../api/client";
 import { awayWords, dated, dayWords } from "../days";
 import { usePlans } from "../flush/flushApi";
+import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, PartHeading, Select, Teach, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -97,7 +98,7 @@ function Pinch({ today }: { today: string }) {
           <Input inputMode="numeric" value={n} onChange={(e) => setN(e.target.value)} />
         </Field>
         <Field label="Pinched on" error={errorOf("pinchedOn")}>
-          <Input type="date" value={day} onChange={(e) => setDay(e.target.value)} />
+          <DayBox past value={day} onChange={setDay} />
         </Field>
         {forThese.length > 0 && (
           <Field label="For">

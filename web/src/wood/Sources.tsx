@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { dated } from "../days";
+import { DayBox } from "../ui/DayBox";
 import { Overlay } from "../ui/Overlay";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
@@ -173,10 +174,9 @@ function SourceForm({ source, onDone }: { source?: Source; onDone: () => void })
               <Input value={entry[what] ?? ""} onChange={(e) => set({ [what]: e.target.value })} />
             </Field>
             <Field label="runs out on">
-              <Input
-                type="date"
+              <DayBox
                 value={entry[`${what}Due`] ?? ""}
-                onChange={(e) => set({ [`${what}Due`]: e.target.value || undefined })}
+                onChange={(day) => set({ [`${what}Due`]: day || undefined })}
               />
             </Field>
           </div>

@@ -18,11 +18,45 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 
 /** What every screen stands on: small first load, few reads after a write, keys that say what they do, addresses that do. */
 class FootingTest extends DemoScreenTest {
+
+    private static final List<String> EVERYWHERE = List.of(
+            "/today",
+            "/flush",
+            "/flush/TE-M1",
+            "/wood",
+            "/wood/check",
+            "/wood/lot/TE-26-W04",
+            "/wood/shoots",
+            "/wood/sources",
+            "/wood/stores",
+            "/wood/cleaning",
+            "/fit",
+            "/fit/pairing",
+            "/fit/prepared",
+            "/fit/limbs",
+            "/bench",
+            "/rounds",
+            "/takes",
+            "/trees",
+            "/trees?tab=varieties",
+            "/lineage",
+            "/lineage/PLANT-11",
+            "/lineage/recall",
+            "/lineage/recall/2",
+            "/rules",
+            "/farm",
+            "/farm/weather",
+            "/farm/notebook",
+            "/graft/CB-26-001",
+            "/done");
+
+    private static final int[][] SIZES = {{1280, 800}, {1024, 768}, {820, 1180}, {390, 844}, {640, 400}};
 
     private static final int MOST_SCRIPT_BYTES = 120_000;
 
@@ -141,6 +175,66 @@ class FootingTest extends DemoScreenTest {
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Fit"))
                 .click();
         page.waitForURL("**/fit");
+    }
+
+    /** Every page at every size: only what scrolls within it scrolls, never the frame itself. */
+    @Test
+    void noPageSlidesOffAtAnySizeNorAtTwiceTheZoom() {
+        Page page = desk(lantern);
+        List<String> slid = new ArrayList<>();
+        for (String path : EVERYWHERE) {
+            page.setViewportSize(1280, 800);
+            page.navigate(path);
+            assertThat(page.locator("h1").first()).isVisible();
+            for (int[] size : SIZES) {
+                page.setViewportSize(size[0], size[1]);
+                Object over = page.evaluate("""
+                        () => {
+                          document.querySelectorAll("main, aside").forEach((e) => e.scrollTo(9999, 99999));
+                          window.scrollTo(9999, 99999);
+                          const { scrollWidth, scrollHeight } = document.documentElement;
+                          return [scrollWidth - innerWidth, scrollHeight - innerHeight, scrollX + scrollY].join(" ");
+                        }""");
+                if (!over.equals("0 0 0")) {
+                    slid.add(path + " at " + size[0] + ": " + over);
+                }
+            }
+        }
+        assertThat(slid).isEmpty();
+    }
+
+    @Test
+    void whatWasDoneStandsInAListAndIsNamedBeforeItGoesFromAnotherStation() {
+        Page page = desk(lantern);
+        page.navigate("/flush/AV-127");
+        assertThat(page.getByLabel("Tree AV-127")).isVisible();
+        page.keyboard().press("n");
+        page.keyboard().press("m");
+        assertThat(page.getByText("AV-127: mature")).isVisible();
+        page.navigate("/done");
+        Locator back =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take back: AV-127: mature"));
+        assertThat(back).isVisible();
+        axeClean(page);
+        page.keyboard().press("u");
+        assertThat(page.getByText("Last done: AV-127: mature")).isVisible();
+        assertThat(back).isVisible();
+        page.keyboard().press("u");
+        assertThat(page.getByText("Taken back: AV-127: mature")).isVisible();
+        assertThat(back).hasCount(0);
+    }
+
+    @Test
+    void aBoxIsLeftByEscapeAndTheLettersWorkAgain() {
+        Page page = desk(lantern);
+        page.navigate("/trees");
+        Locator box = page.getByRole(AriaRole.TEXTBOX).first();
+        box.click();
+        page.keyboard().type("2");
+        assertThat(page).hasURL(Pattern.compile("/trees"));
+        page.keyboard().press("Escape");
+        page.keyboard().press("2");
+        assertThat(page).hasURL(Pattern.compile("/flush"));
     }
 
     @Test

@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.SelectOption;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -26,6 +27,39 @@ class WoodRoomsTest extends DemoScreenTest {
     private static Locator list(Page page, String name) {
         return page.getByRole(
                 AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    @Test
+    void aDayIsWrittenAsOneSaysItOrTakenFromTheLeafAndNothingElseIsKept() {
+        Page page = desk(lantern);
+        page.navigate("/wood/shoots");
+        Locator day = page.getByLabel("Pinched on");
+        Map<String, String> said = Map.of(
+                "last tue", "Tue 12 May",
+                "3 d ago", "Mon 11 May",
+                "1 w ago", "Thu 7 May",
+                "2 may", "Sat 2 May",
+                "30.12.", "Tue 30 Dec 2025",
+                "mar 5 2025", "Wed 5 Mar 2025",
+                "mon", "Mon 11 May");
+        said.forEach((typed, shown) -> {
+            day.fill(typed);
+            day.blur();
+            assertThat(day).hasValue(shown);
+        });
+        day.fill("today");
+        day.press("ArrowDown");
+        assertThat(day).hasValue("Wed 13 May");
+        page.locator("[popover]:popover-open")
+                .getByText("8", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(day).hasValue("Fri 8 May");
+        axeClean(page);
+        day.fill("31 feb");
+        button(page, "Write them down").click();
+        assertThat(page.getByText("“31 feb” is no day; write 14 may, last tue or 3 d ago"))
+                .isVisible();
+        assertThat(page.getByText("pinched Fri 8 May")).hasCount(0);
     }
 
     @Test
@@ -165,10 +199,10 @@ class WoodRoomsTest extends DemoScreenTest {
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("HA-M1 cannot come from its own offspring");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("HA-M1 → HA-26-W02");
         button(page, "Enter a test").click();
-        page.locator("input[type=date]").first().fill("2026-05-30");
+        page.getByLabel("On", new Page.GetByLabelOptions().setExact(true)).fill("2026-05-30");
         button(page, "Keep the test").click();
         assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("ahead of today");
-        page.locator("input[type=date]").first().fill("2026-05-10");
+        page.getByLabel("On", new Page.GetByLabelOptions().setExact(true)).fill("2026-05-10");
         button(page, "Keep the test").click();
         assertThat(page.getByText("HA-M1 tested clear on 10 May 2026").first()).isVisible();
     }

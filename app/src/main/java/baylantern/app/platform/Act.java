@@ -1,17 +1,20 @@
 package baylantern.app.platform;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Something done that can be taken back.
  *
+ * @param doneAt the moment it was done
  * @param personId who did it, null where nobody was chosen on the device
  */
 public record Act(
         long id,
         String kind,
         String sentence,
+        Instant doneAt,
         LocalDate farmDay,
         boolean undone,
         @Nullable Long personId,

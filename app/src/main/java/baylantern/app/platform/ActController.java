@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/acts")
 class ActController {
 
-    private static final int RECENT = 20;
+    private static final int RECENT = 100;
 
     private final ActService acts;
 
