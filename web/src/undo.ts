@@ -11,7 +11,9 @@ interface Last {
   station: string;
 }
 
-let last: Last | undefined;
+// Kept through a reload, but not longer than this tab.
+const KEPT = "bay-lantern-last";
+let last: Last | undefined = JSON.parse(sessionStorage.getItem(KEPT) ?? "null") ?? undefined;
 let named: number | undefined;
 let tail: Promise<unknown> = Promise.resolve();
 
@@ -22,11 +24,16 @@ export function inOrder<T>(work: () => Promise<T>): Promise<T> {
   return next;
 }
 
+function keep(act?: Last) {
+  last = act;
+  sessionStorage.setItem(KEPT, JSON.stringify(act ?? null));
+}
+
 const station = () => window.location.pathname.split("/")[1] ?? "";
 
 /** Tells what was done and how to take it back. */
 export function done(sentence: string, actId?: number) {
-  if (actId) last = { id: actId, at: Date.now(), station: station() };
+  if (actId) keep({ id: actId, at: Date.now(), station: station() });
   named = undefined;
   say(dated(sentence), actId ? { action: { words: "Take back", run: () => takeBack(actId) } } : {});
 }
@@ -47,12 +54,17 @@ async function undoOne(actId?: number) {
     const id = actId ?? (await newest());
     if (id === undefined) return;
     const act = await told(api.POST("/api/acts/{id}/undo", { params: { path: { id } } }));
-    last = named = undefined;
+    forget();
     say(`Taken back: ${dated(act.sentence)}`);
   } catch (problem) {
-    if (problem instanceof ProblemError && problem.status === 409) last = named = undefined;
+    if (problem instanceof ProblemError && problem.status === 409) forget();
     failed(problem);
   }
+}
+
+function forget() {
+  keep(undefined);
+  named = undefined;
 }
 
 // What was just done here goes at once; else it is named first, and goes when it is asked for again.

@@ -124,7 +124,7 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
   return (
     <nav
       aria-label="Stations"
-      className="print:hidden flex w-[188px] shrink-0 flex-col border-line border-r py-3.5 max-sm:hidden"
+      className="print:hidden flex w-[188px] shrink-0 flex-col overflow-y-auto border-line border-r py-3.5 max-sm:hidden"
     >
       {STATIONS.map((station) => (
         <NavLink

@@ -36,7 +36,7 @@ export function SeasonBand() {
   const { scope, setScope } = useScope();
   const { ref, width } = useWidth(900);
   return (
-    <div ref={ref} className="h-16 min-w-0 max-sm:hidden">
+    <div ref={ref} className="h-16 min-w-0 overflow-hidden max-sm:hidden">
       {band.data && (
         <Ribbon band={band.data} visits={visits} width={width} scope={scope} onScope={setScope} />
       )}

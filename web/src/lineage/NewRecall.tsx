@@ -1,4 +1,4 @@
-import { useNavigate, useSearchParams } from "react-router";
+import { Link, useNavigate, useSearchParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { dated, dayAndYear } from "../days";
 import { Button, Statement, Trouble } from "../ui/parts";
@@ -22,7 +22,18 @@ export function NewRecall() {
       }
     : undefined;
   const preview = usePreview(entry);
-  if (!entry) return <Trouble problem="Choose a plant or source under Lineage and enter its test." />;
+  if (!entry)
+    return (
+      <section className="px-[26px] py-5 max-sm:px-4">
+        <Statement title="A recall begins with a test">
+          Choose the plant or source under{" "}
+          <Link to="/lineage" className="text-sea underline">
+            Lineage
+          </Link>{" "}
+          and enter its test there.
+        </Statement>
+      </section>
+    );
   const hold = () =>
     send(async () => {
       const placed = await told(api.POST("/api/recalls", { body: entry }));

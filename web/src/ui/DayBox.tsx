@@ -41,7 +41,8 @@ export function DayBox({ value, onChange, min, past, ...rest }: DayBoxProps) {
   }, [open]);
   const type = (text: string) => {
     setTyped(text);
-    setOpen(true);
+    // Whoever writes needs no leaf, and it would lie over what comes next.
+    setOpen(false);
     const day = text.trim() === "" ? "" : readDay(text, today, max);
     if (day !== undefined) onChange(day);
   };

@@ -85,6 +85,8 @@ class FarmTest extends DemoScreenTest {
         assertThat(page.getByText("keep moist from the start")).isVisible();
         assertThat(page.getByText("Give the first water")).hasCount(0);
         page.keyboard().press("u");
+        assertThat(page.getByText("Last done: ")).isVisible();
+        page.keyboard().press("u");
         assertThat(page.getByText("Taken back: 3 Grey Quay centre-split cleft grafts logged"))
                 .isVisible();
     }

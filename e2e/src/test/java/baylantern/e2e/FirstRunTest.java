@@ -77,6 +77,8 @@ class FirstRunTest extends ScreenTest {
         assertThat(page.getByText("take back the last thing you did")).isVisible();
         page.keyboard().press("Escape");
         page.keyboard().press("u");
+        assertThat(page.getByText("Last done: ")).isVisible();
+        page.keyboard().press("u");
         assertThat(page.getByText("Taken back: One Pale Buoy whip graft logged"))
                 .isVisible();
         assertThat(heading(page, "Today shows what your grafts need")).isVisible();
