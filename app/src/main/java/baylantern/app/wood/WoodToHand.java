@@ -3,6 +3,7 @@ package baylantern.app.wood;
 import baylantern.app.lineage.LineageService;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
+import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.Fact;
 import baylantern.app.season.WoodAtHand;
 import baylantern.core.lineage.Node;
@@ -13,6 +14,7 @@ import baylantern.core.season.window.Pinched;
 import baylantern.core.season.window.Shelved;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -44,14 +46,16 @@ class WoodToHand implements WoodAtHand {
     };
 
     private final ShootService shoots;
-    private final LineageService lineage;
     private final Rulebook rules;
+    private final DerivedEach<Asked, Optional<String>> refusals;
     private final Derived<Map<Long, List<Shelved>>> shelf;
 
     WoodToHand(ShootService shoots, LotDesk desk, LineageService lineage, Rulebook rules, Changes changes) {
         this.shoots = shoots;
-        this.lineage = lineage;
         this.rules = rules;
+        // Asked for every tree by every pairing, so it is kept.
+        this.refusals = changes.deriveEach(
+                asked -> Optional.ofNullable(lineage.refusal(Node.plant(asked.plantId), asked.code)), FACTS);
         this.shelf = changes.derive(
                 () -> desk.shelf().stream()
                         .filter(lot -> lot.refusal() == null)
@@ -77,8 +81,10 @@ class WoodToHand implements WoodAtHand {
 
     @Override
     public @Nullable String refusal(long plantId, String code) {
-        return lineage.refusal(Node.plant(plantId), code);
+        return refusals.get(new Asked(plantId, code)).orElse(null);
     }
+
+    private record Asked(long plantId, String code) {}
 
     private Shelved shelved(LotView lot) {
         return new Shelved(
