@@ -1,5 +1,5 @@
 import api, { ProblemError, told } from "./api/client";
-import { dated, dayAndYear, isoDay } from "./days";
+import { dated, dayWords } from "./days";
 import { say } from "./ui/messages";
 
 const FRESH_MS = 5 * 60_000;
@@ -78,16 +78,17 @@ async function newest(): Promise<number | undefined> {
   }
   if (named === act.id) return act.id;
   named = act.id;
-  say(`Last done: ${dated(act.sentence)}, ${doneWords(act.doneAt)}. U once more takes it back.`, {
-    action: { words: "Take back", run: () => takeBack(act.id) },
-  });
+  say(
+    `Last done: ${dated(act.sentence)}, ${dayWords(act.farmDay)} at ${hourWords(act.doneAt)}. U once more takes it back.`,
+    {
+      action: { words: "Take back", run: () => takeBack(act.id) },
+    },
+  );
   return undefined;
 }
 
-/** "at 10:32" on the same day, else "on 14 May 2026 at 10:32". */
-export function doneWords(at: string): string {
+/** "10:32", the hour of a moment. */
+export function hourWords(at: string): string {
   const moment = new Date(at);
-  const time = `${moment.getHours()}:${String(moment.getMinutes()).padStart(2, "0")}`;
-  const today = moment.toDateString() === new Date().toDateString();
-  return today ? `at ${time}` : `on ${dayAndYear(isoDay(moment))} at ${time}`;
+  return `${moment.getHours()}:${String(moment.getMinutes()).padStart(2, "0")}`;
 }

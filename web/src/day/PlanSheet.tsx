@@ -17,12 +17,23 @@ interface PlanSheetProps {
   around?: Schemas["day.Around"];
   problem: unknown;
   pairing?: Schemas["season.PairingView"];
+  /** True where the technique needs bark that slips. */
+  slipping: boolean;
   onDraft: (change: Partial<Draft>) => void;
   onClose: () => void;
 }
 
 /** A graft day and everything that hangs on it: before, after, what speaks against it, and the plan kept. */
-export function PlanSheet({ draft, today, around, problem, pairing, onDraft, onClose }: PlanSheetProps) {
+export function PlanSheet({
+  draft,
+  today,
+  around,
+  problem,
+  pairing,
+  slipping,
+  onDraft,
+  onClose,
+}: PlanSheetProps) {
   const rules = useRules();
   const { send, problem: unsent, busy } = useSend();
   const keep = async () => {
@@ -103,12 +114,7 @@ export function PlanSheet({ draft, today, around, problem, pairing, onDraft, onC
         </p>
       )}
       {around && <Conflicts findings={around.conflicts} />}
-      <Meet
-        draft={draft}
-        slipping={rules.data?.techniques.find((t) => t.key === draft.techniqueKey)?.bark === "YES"}
-        today={today}
-        onDay={(day) => onDraft({ day })}
-      />
+      <Meet draft={draft} slipping={slipping} today={today} onDay={(day) => onDraft({ day })} />
       {around && <Steps around={around} today={today} />}
       {draft.planNo && (
         <Button className="mt-4" disabled={busy} onClick={drop}>

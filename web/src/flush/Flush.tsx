@@ -214,6 +214,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
               around={around.data}
               problem={around.error}
               pairing={pairing}
+              slipping={slipping}
               onDraft={(change) => setDraft({ ...draft, ...change })}
               onClose={() => setDraft(undefined)}
             />

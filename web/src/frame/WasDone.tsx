@@ -3,7 +3,7 @@ import { useState } from "react";
 import api, { told } from "../api/client";
 import { dated, dayWords } from "../days";
 import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
-import { takeBack } from "../undo";
+import { hourWords, takeBack } from "../undo";
 
 const useActs = (own: boolean) =>
   useQuery({
@@ -55,7 +55,9 @@ export function WasDone() {
             </span>
             <span>
               {dated(act.sentence)}
-              <span className="block text-[13.5px] text-soft">{act.personName ?? "nobody named"}</span>
+              <span className="block text-[13.5px] text-soft">
+                {act.personName ?? "nobody named"}, {hourWords(act.doneAt)}
+              </span>
             </span>
             <Button
               disabled={busy !== undefined}

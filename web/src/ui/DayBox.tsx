@@ -83,7 +83,7 @@ export function DayBox({ value, onChange, min, past, ...rest }: DayBoxProps) {
         ref={leaf}
         popover="manual"
         aria-hidden="true"
-        className="by-anchor w-[266px] rounded-sm border border-line bg-surface p-2.5 text-ink shadow-xl"
+        className="by-anchor w-[266px] max-sm:w-[336px] rounded-sm border border-line bg-surface p-2.5 text-ink shadow-xl"
         style={{ positionAnchor: anchor } as CSSProperties}
       >
         {open && (

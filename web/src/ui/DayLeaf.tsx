@@ -29,7 +29,7 @@ export function DayLeaf({ day, chosen, today, min, max, onDay }: DayLeafProps) {
     <button
       type="button"
       tabIndex={-1}
-      className="min-h-8 min-w-8 rounded text-sea hover:bg-ground"
+      className="min-h-8 min-w-8 rounded max-sm:min-h-11 max-sm:min-w-11 text-sea hover:bg-ground"
       onMouseDown={(e) => e.preventDefault()}
       onClick={() => setMonth(addMonths(month, by))}
     >
@@ -64,7 +64,7 @@ export function DayLeaf({ day, chosen, today, min, max, onDay }: DayLeafProps) {
               disabled={(min !== undefined && iso < min) || (max !== undefined && iso > max)}
               onMouseDown={(e) => e.preventDefault()}
               onClick={() => onDay(iso)}
-              className={`relative h-8 pb-1 disabled:opacity-35 ${iso === chosen ? "rounded bg-sea font-semibold text-onsea" : own ? "hover:bg-ground" : "text-soft hover:bg-ground"} ${iso === today && iso !== chosen ? "font-bold underline decoration-2 decoration-[var(--lamp)] underline-offset-4" : ""}`}
+              className={`relative h-8 pb-1 max-sm:h-11 disabled:opacity-35 ${iso === chosen ? "rounded bg-sea font-semibold text-onsea" : own ? "hover:bg-ground" : "text-soft hover:bg-ground"} ${iso === today && iso !== chosen ? "font-bold underline decoration-2 decoration-[var(--lamp)] underline-offset-4" : ""}`}
             >
               {date.getDate()}
               {wave && (

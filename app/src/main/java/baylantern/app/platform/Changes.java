@@ -49,12 +49,18 @@ public class Changes {
 
     /** Keeps one thing for each key. */
     public <K, T> DerivedEach<K, T> deriveEach(Function<K, T> reckon, Fact... facts) {
-        return new DerivedEach<>(this, key -> new Object(), reckon, facts);
+        return new DerivedEach<>(this, key -> new DerivedEach.From<>(new Object(), () -> reckon.apply(key)), facts);
     }
 
-    /** Keeps one thing for each key as long as what it is reckoned from stays equal. */
-    public <K, T> DerivedEach<K, T> deriveEachFrom(Function<K, ?> inputs, Function<K, T> reckon, Fact... facts) {
-        return new DerivedEach<>(this, inputs, reckon, facts);
+    /** Keeps one thing for each key, reckoned from its inputs alone, as long as those stay equal. */
+    public <K, I, T> DerivedEach<K, T> deriveEachFrom(Function<K, I> inputs, Function<I, T> reckon, Fact... facts) {
+        return new DerivedEach<>(
+                this,
+                key -> {
+                    I from = inputs.apply(key);
+                    return new DerivedEach.From<>(from, () -> reckon.apply(from));
+                },
+                facts);
     }
 
     /** Forgets everything kept; all of it is reckoned anew when next asked for. */

@@ -3,13 +3,17 @@ package baylantern.app.platform;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Like {@link Derived}, one for each key, for instance each species; reckoned when first asked for. Where it is told what
- * a key is reckoned from, a change that leaves that as it was leaves the result as it was.
+ * a key is reckoned from, it is reckoned from just that, and a change that leaves that as it was leaves the result.
  */
 public final class DerivedEach<K, T> {
+
+    /** What a key is reckoned from, and how. */
+    record From<T>(Object inputs, Supplier<T> reckoning) {}
 
     private record Reckoned<T>(Object inputs, T value) {}
 
@@ -18,14 +22,12 @@ public final class DerivedEach<K, T> {
 
     private final Changes changes;
     private final Derived<Generation<K, T>> kept;
-    private final Function<K, ?> inputs;
-    private final Function<K, T> reckoning;
+    private final Function<K, From<T>> from;
 
-    DerivedEach(Changes changes, Function<K, ?> inputs, Function<K, T> reckoning, Fact... facts) {
+    DerivedEach(Changes changes, Function<K, From<T>> from, Fact... facts) {
         this.changes = changes;
         this.kept = changes.renew((before, since) -> next(before), facts);
-        this.inputs = inputs;
-        this.reckoning = reckoning;
+        this.from = from;
     }
 
     private static <K, T> Generation<K, T> next(@Nullable Generation<K, T> before) {
@@ -42,8 +44,10 @@ public final class DerivedEach<K, T> {
     }
 
     private Reckoned<T> reckoned(K key, Map<K, Reckoned<T>> before) {
-        Object from = inputs.apply(key);
+        From<T> now = from.apply(key);
         Reckoned<T> old = before.get(key);
-        return old != null && old.inputs().equals(from) ? old : new Reckoned<>(from, reckoning.apply(key));
+        return old != null && old.inputs().equals(now.inputs())
+                ? old
+                : new Reckoned<>(now.inputs(), now.reckoning().get());
     }
 }
