@@ -8,6 +8,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.context.annotation.Import;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -21,6 +22,7 @@ import org.springframework.test.context.DynamicPropertySource;
             "springdoc.default-consumes-media-type=application/json",
             "springdoc.writer-with-order-by-keys=true"
         })
+@Import(CoarseWeather.class)
 abstract class ApiTest {
 
     private static final Path DATA = folder();

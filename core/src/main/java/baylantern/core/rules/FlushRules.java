@@ -2,6 +2,7 @@ package baylantern.core.rules;
 
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
@@ -76,5 +77,12 @@ public record FlushRules(
     /** The value of the named figure. */
     public double value(FigureName name) {
         return figure(name).value();
+    }
+
+    FlushRules with(FigureName name, double value) {
+        Map<String, Figure> changed = new HashMap<>(figures);
+        Figure was = figure(name);
+        changed.put(name.key(), new Figure(value, was.low(), was.high(), was.unit(), was.why()));
+        return new FlushRules(until, stock, slip, wood, changed);
     }
 }

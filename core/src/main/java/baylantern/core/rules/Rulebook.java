@@ -43,6 +43,12 @@ public final class Rulebook {
         return new RulebookReader().read();
     }
 
+    /** The same with another number of runs of the weather: the same figures, told more or less finely. */
+    public Rulebook withWeatherRuns(int runs) {
+        FlushRules coarser = flush.with(FigureName.WEATHER_RUNS, runs);
+        return new Rulebook(species, techniques, kinship, visits, schools, life, coarser, wood, fit);
+    }
+
     /** All species, in the order of the file. */
     public Collection<Species> species() {
         return species.values();

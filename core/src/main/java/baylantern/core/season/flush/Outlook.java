@@ -122,12 +122,20 @@ public final class Outlook {
     /** Where the plant stands between two swells in one run, 0 to 1, so many days after the first. */
     public double phase(int run, int ahead) {
         double now = warmth.at(run, ahead);
-        double[] own = swells[run];
-        int k = 1;
-        while (k < own.length - 1 && own[k] <= now) {
+        return phase(swells[run], between(swells[run], 1, now), now);
+    }
+
+    // The swell that comes next, looked for from one that is known not to lie behind it.
+    private static int between(double[] swells, int from, double now) {
+        int k = from;
+        while (k < swells.length - 1 && swells[k] <= now) {
             k++;
         }
-        return Math.max(0, Math.min(1, (now - own[k - 1]) / (own[k] - own[k - 1])));
+        return k;
+    }
+
+    private static double phase(double[] swells, int k, double now) {
+        return Math.max(0, Math.min(1, (now - swells[k - 1]) / (swells[k] - swells[k - 1])));
     }
 
     /** The stage in one run so many days after the first. */
@@ -141,8 +149,12 @@ public final class Outlook {
         if (known == null) {
             known = new byte[swells.length][warmth.days() + 1];
             for (int run = 0; run < known.length; run++) {
+                int k = 1;
                 for (int ahead = 0; ahead < known[run].length; ahead++) {
-                    known[run][ahead] = (byte) rules.stageAt(phase(run, ahead)).ordinal();
+                    double now = warmth.at(run, ahead);
+                    k = between(swells[run], k, now);
+                    known[run][ahead] =
+                            (byte) rules.stageAt(phase(swells[run], k, now)).ordinal();
                 }
             }
             stages = known;

@@ -5,6 +5,7 @@ import baylantern.core.rules.FlushRules;
 import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 
@@ -47,6 +48,23 @@ public final class Hazards {
         return List.copyOf(found);
     }
 
+    /** The worst of what lies within a reach from each of the first days on; most dangers never come, which is soon said. */
+    private static double[] worst(double[] severity, int grafts, int reach) {
+        double[] worst = new double[grafts];
+        for (int i = 0; i < severity.length; i++) {
+            if (severity[i] > 0) {
+                for (int t = Math.max(0, i - reach + 1); t <= Math.min(i, grafts - 1); t++) {
+                    worst[t] = Math.max(worst[t], severity[i]);
+                }
+            }
+        }
+        return worst;
+    }
+
+    private double[] each(List<WeatherDay> days, ToDoubleFunction<WeatherDay> severity) {
+        return days.stream().mapToDouble(severity).toArray();
+    }
+
     /** Share of safety left, 1 where no danger is, 0 where loss is sure: the product of 1 − severity. */
     public double safety(List<WeatherDay> days) {
         return safeties(days, 1, days.size())[0];
@@ -57,21 +75,19 @@ public final class Hazards {
      * its own on.
      */
     public double[] safeties(List<WeatherDay> days, int grafts, int ahead) {
-        double[][] severity = new double[4][days.size()];
-        for (int i = 0; i < days.size(); i++) {
-            severity[0][i] = frost(days.get(i));
-            severity[1][i] = heat(days.get(i));
-            severity[2][i] = dry(days.get(i));
-            severity[3][i] = rain(days.get(i));
-        }
         double[] left = new double[grafts];
-        for (int t = 0; t < grafts; t++) {
-            left[t] = (1 - worst(severity[0], t, ahead))
-                    * (1 - worst(severity[1], t, ahead))
-                    * (1 - worst(severity[2], t, ahead))
-                    * (1 - worst(severity[3], t, Math.min(rainDays, ahead)));
-        }
+        Arrays.fill(left, 1);
+        take(left, worst(each(days, this::frost), grafts, ahead));
+        take(left, worst(each(days, this::heat), grafts, ahead));
+        take(left, worst(each(days, this::dry), grafts, ahead));
+        take(left, worst(each(days, this::rain), grafts, Math.min(rainDays, ahead)));
         return left;
+    }
+
+    private static void take(double[] left, double[] worst) {
+        for (int t = 0; t < left.length; t++) {
+            left[t] *= 1 - worst[t];
+        }
     }
 
     /**
@@ -79,21 +95,13 @@ public final class Hazards {
      * first {@code grafts} days. Either takes a graft, however warm the other days are.
      */
     public boolean[] stops(List<WeatherDay> days, int grafts, int ahead) {
-        double[] frost = days.stream().mapToDouble(this::frost).toArray();
-        double[] rain = days.stream().mapToDouble(this::rain).toArray();
+        double[] frost = worst(each(days, this::frost), grafts, ahead);
+        double[] rain = worst(each(days, this::rain), grafts, Math.min(rainDays, ahead));
         boolean[] stops = new boolean[grafts];
         for (int t = 0; t < grafts; t++) {
-            stops[t] = worst(frost, t, ahead) > 0 || worst(rain, t, Math.min(rainDays, ahead)) > 0;
+            stops[t] = frost[t] > 0 || rain[t] > 0;
         }
         return stops;
-    }
-
-    private static double worst(double[] severity, int from, int days) {
-        double worst = 0;
-        for (int i = from; i < Math.min(from + days, severity.length); i++) {
-            worst = Math.max(worst, severity[i]);
-        }
-        return worst;
     }
 
     private static void add(

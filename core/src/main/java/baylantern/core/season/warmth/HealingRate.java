@@ -2,6 +2,7 @@ package baylantern.core.season.warmth;
 
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Species;
+import java.util.stream.IntStream;
 
 /**
  * How fast callus forms at a temperature, 0 to 1: the beta function of growth (Yan and Hunt 1999),
@@ -14,6 +15,9 @@ import baylantern.core.rules.Species;
 public record HealingRate(double leastC, double bestC, double mostC) {
 
     private static final int POINTS = 24;
+    private static final double[] SINE = IntStream.range(0, POINTS)
+            .mapToDouble(i -> Math.sin(2 * Math.PI * (i + 0.5) / POINTS))
+            .toArray();
 
     /** Requires {@code leastC < bestC < mostC}. */
     public HealingRate {
@@ -47,8 +51,8 @@ public record HealingRate(double leastC, double bestC, double mostC) {
         double mean = (minC + maxC) / 2;
         double half = (maxC - minC) / 2;
         double sum = 0;
-        for (int i = 0; i < POINTS; i++) {
-            sum += at(mean + half * Math.sin(2 * Math.PI * (i + 0.5) / POINTS));
+        for (double sine : SINE) {
+            sum += at(mean + half * sine);
         }
         return sum / POINTS;
     }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Many possible runs of the weather from a first day on. Known days are the same in every run, except that a forecast
@@ -48,32 +49,39 @@ public final class WeatherYears {
      * @param days length of each, from {@code first}
      */
     public static WeatherYears draw(Weather weather, LocalDate first, int runs, int days, long seed) {
-        WeatherDay[][] all = new WeatherDay[runs][];
-        Climate.Month[] normals = new Climate.Month[days];
+        Coming[] coming = new Coming[days];
         for (int t = 0; t < days; t++) {
-            normals[t] = weather.climate().on(first.plusDays(t));
+            LocalDate day = first.plusDays(t);
+            coming[t] = new Coming(day, weather.climate().on(day), weather.knows(day) ? weather.on(day) : null);
         }
+        LocalDate before = first.minusDays(1);
+        boolean wet = weather.knows(before) && weather.on(before).rainMm() > 0;
         SplittableRandom seeds = new SplittableRandom(seed);
+        WeatherDay[][] all = new WeatherDay[runs][];
         for (int run = 0; run < runs; run++) {
-            all[run] = run(weather, first, normals, seeds.split());
+            all[run] = run(coming, weather.departureC(before), wet, seeds.split());
         }
         return new WeatherYears(first, days, all);
     }
 
-    private static WeatherDay[] run(Weather weather, LocalDate first, Climate.Month[] normals, RandomGenerator random) {
-        WeatherDay[] run = new WeatherDay[normals.length];
+    // What every run shares of a day, looked up once.
+    private record Coming(
+            LocalDate day, Climate.Month normal, @Nullable WeatherDay told) {}
+
+    private static WeatherDay[] run(Coming[] coming, double awayBefore, boolean wetBefore, RandomGenerator random) {
+        WeatherDay[] run = new WeatherDay[coming.length];
         double fresh = Math.sqrt(1 - PERSISTENCE * PERSISTENCE);
-        double away = weather.departureC(first.minusDays(1));
-        boolean wet = weather.knows(first.minusDays(1))
-                && weather.on(first.minusDays(1)).rainMm() > 0;
+        double away = awayBefore;
+        boolean wet = wetBefore;
         for (int t = 0; t < run.length; t++) {
-            LocalDate day = first.plusDays(t);
-            if (weather.knows(day)) {
-                run[t] = blurred(weather.on(day), t, random);
-                away = run[t].meanC() - normals[t].meanC();
+            Climate.Month normal = coming[t].normal();
+            WeatherDay told = coming[t].told();
+            if (told != null) {
+                run[t] = blurred(told, t, random);
+                away = run[t].meanC() - normal.meanC();
             } else {
-                away = PERSISTENCE * away + fresh * normals[t].spreadC() * random.nextGaussian();
-                run[t] = following(day, normals[t], away, wet, random);
+                away = PERSISTENCE * away + fresh * normal.spreadC() * random.nextGaussian();
+                run[t] = following(coming[t].day(), normal, away, wet, random);
             }
             wet = run[t].rainMm() > 0;
         }

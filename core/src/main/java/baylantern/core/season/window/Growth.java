@@ -4,7 +4,6 @@ import baylantern.core.rules.BudStage;
 import baylantern.core.season.flush.Outlook;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -42,11 +41,11 @@ public record Growth(
         return outlooks.isEmpty();
     }
 
-    /** Mean of a score by stage over the plants, in one run so many days ahead. */
-    double score(Map<BudStage, Double> byStage, int run, int ahead) {
+    /** Mean over the plants of a score laid out by stage, in one run so many days ahead. */
+    double score(double[] byStage, int run, int ahead) {
         double sum = 0;
         for (Outlook outlook : outlooks) {
-            sum += byStage.getOrDefault(outlook.stage(run, ahead), 0.0);
+            sum += byStage[outlook.stage(run, ahead).ordinal()];
         }
         return outlooks.isEmpty() ? 0 : sum / outlooks.size();
     }

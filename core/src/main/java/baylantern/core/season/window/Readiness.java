@@ -6,7 +6,6 @@ import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.FlushRules.WoodRule;
 import baylantern.core.rules.Technique;
 import java.time.LocalDate;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
@@ -16,33 +15,41 @@ final class Readiness {
     // Runs are taken in another order than the weather's, so that a lot's life does not go with it.
     private static final int STRIDE = 61;
 
-    private final FlushRules rules;
-    private final Map<BudStage, Double> stockScores;
-    private final Map<BudStage, Double> toppedScores;
-    private final WoodRule woodRule;
-    private final Map<BudStage, Double> pinchedScores;
+    private static final double[] NONE = {};
+
+    private final double[] stockScores;
+    private final double[] toppedScores;
+    private final double[] woodScores;
+    private final double[] pinchedScores;
     private final int runs;
     private final int pinchDays;
     private final int topDays;
 
     Readiness(FlushRules rules, WoodRule woodRule, Technique.Bark bark, int runs, int pinchDays) {
         boolean slips = bark == Technique.Bark.YES;
-        this.rules = rules;
-        this.stockScores = slips ? rules.slip() : rules.stock();
+        this.stockScores = byStage(slips ? rules.slip() : rules.stock());
         // Bark does not slip sooner for a top that came off.
-        this.toppedScores = slips ? stockScores : woken(stockScores, FigureName.TOPPED);
-        this.woodRule = woodRule;
+        this.toppedScores = slips ? stockScores : woken(stockScores, rules.value(FigureName.TOPPED));
+        this.woodScores = byStage(woodRule.ready());
         // Mature wood pinched in time swells by the day; wood that has begun by itself is what it is.
-        this.pinchedScores = woken(woodRule.ready(), FigureName.PINCHED);
+        this.pinchedScores = woken(woodScores, rules.value(FigureName.PINCHED));
         this.runs = runs;
         this.pinchDays = pinchDays;
         this.topDays = (int) Math.ceil(rules.value(FigureName.TOP_STOCK));
     }
 
-    private Map<BudStage, Double> woken(Map<BudStage, Double> scores, FigureName by) {
-        Map<BudStage, Double> woken = new EnumMap<>(scores);
-        woken.merge(BudStage.M, rules.value(by), Math::max);
-        woken.merge(BudStage.R, rules.value(by), Math::max);
+    // Asked for in every run of every day, so they are laid out by stage.
+    private static double[] byStage(Map<BudStage, Double> scores) {
+        double[] laid = new double[BudStage.values().length];
+        scores.forEach((stage, score) -> laid[stage.ordinal()] = score);
+        return laid;
+    }
+
+    private static double[] woken(double[] scores, double by) {
+        double[] woken = scores.clone();
+        for (BudStage rests : new BudStage[] {BudStage.M, BudStage.R}) {
+            woken[rests.ordinal()] = Math.max(woken[rests.ordinal()], by);
+        }
         return woken;
     }
 
@@ -64,7 +71,7 @@ final class Readiness {
                 stock,
                 doing.tops() && ahead >= topDays ? toppedScores : stockScores,
                 wood,
-                treeless ? Map.of() : done || offered ? pinchedScores : woodRule.ready(),
+                treeless ? NONE : done || offered ? pinchedScores : woodScores,
                 offered,
                 ahead,
                 lives(wood, day));
@@ -82,18 +89,18 @@ final class Readiness {
     /** One coming day; {@code offered} where tips that are not pinched yet count as pinched. */
     final class OnDay {
         private final Growth stock;
-        private final Map<BudStage, Double> ofStock;
+        private final double[] ofStock;
         private final Growth wood;
-        private final Map<BudStage, Double> ofWood;
+        private final double[] ofWood;
         private final boolean offered;
         private final int ahead;
         private final List<Life> lives;
 
         private OnDay(
                 Growth stock,
-                Map<BudStage, Double> ofStock,
+                double[] ofStock,
                 Growth wood,
-                Map<BudStage, Double> ofWood,
+                double[] ofWood,
                 boolean offered,
                 int ahead,
                 List<Life> lives) {
@@ -116,7 +123,7 @@ final class Readiness {
 
         /** The best of what the tree and what the shelf gives. */
         double wood(int run) {
-            double best = ofWood.isEmpty() ? 0 : wood.score(ofWood, run, ahead);
+            double best = ofWood.length == 0 ? 0 : wood.score(ofWood, run, ahead);
             return lives.isEmpty() ? best : Math.max(best, shelf(run));
         }
 

@@ -116,6 +116,13 @@ class MeetingTest {
         assertThat(found.lamp().wood().words()).isEqualTo("TE-M1 is held: a test was positive.");
     }
 
+    private static double mean(Growth growth, Map<BudStage, Double> scores, int run, int ahead) {
+        return growth.outlooks().stream()
+                .mapToDouble(plant -> scores.getOrDefault(plant.stage(run, ahead), 0.0))
+                .average()
+                .orElse(0);
+    }
+
     @Test
     void theChanceThatTheyMeetIsTheShareOfRunsInWhichBothAreReady() {
         Growth stocks = stocks(at(BudStage.H), at(BudStage.M));
@@ -125,7 +132,7 @@ class MeetingTest {
         for (int t = 0; t < 84; t += 7) {
             double both = 0;
             for (int run = 0; run < years.runs(); run++) {
-                boolean meets = stocks.score(FLUSH.stock(), run, t) >= LINE && wood.score(ready, run, t) >= LINE;
+                boolean meets = mean(stocks, FLUSH.stock(), run, t) >= LINE && mean(wood, ready, run, t) >= LINE;
                 both += meets ? 1.0 / years.runs() : 0;
             }
             Meeting.Day day = meeting.days().get(t);
