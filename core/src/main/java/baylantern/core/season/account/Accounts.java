@@ -2,6 +2,7 @@ package baylantern.core.season.account;
 
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -14,6 +15,7 @@ public final class Accounts {
     private static final int RESTED_DAYS = 45;
     private static final double CLOSE_DAYS = 9;
     private static final double ROUGH_DAYS = 20;
+    private static final double SURE = 25;
 
     private final Levels warmth;
     private final Levels seasonal;
@@ -131,6 +133,15 @@ public final class Accounts {
         }
     }
 
+    // Where the swell has come for sure nothing more is left to reckon.
+    private static boolean sure(double[] sums, int at) {
+        if (sums[at] <= SURE) {
+            return false;
+        }
+        Arrays.fill(sums, at, sums.length, sums[at]);
+        return true;
+    }
+
     private static void byWarmth(
             Levels.Belief belief, double more, int swell, Line line, int from, int[] ends, double[] sums) {
         double per = Math.exp(-belief.mean() - more);
@@ -138,6 +149,9 @@ public final class Accounts {
         double before = Age.rate((line.sky().warmth(from) - begin) * per, belief.spread());
         for (int i = 0; i < ends.length; i++) {
             sums[i] = Age.rate((line.sky().warmth(from + ends[i]) - begin) * per, belief.spread()) - before;
+            if (sure(sums, i)) {
+                return;
+            }
         }
     }
 
@@ -146,6 +160,9 @@ public final class Accounts {
         double before = Age.rate((from - swell) * per, belief.spread());
         for (int i = 0; i < ends.length; i++) {
             sums[i] = Age.rate((from + ends[i] - swell) * per, belief.spread()) - before;
+            if (sure(sums, i)) {
+                return;
+            }
         }
     }
 
@@ -156,6 +173,9 @@ public final class Accounts {
             int day = from + (before + 1 + ends[i]) / 2;
             sum += (ends[i] - before) * byDay[YearDay.of(day)] * rested(day - swell);
             sums[i] = sum;
+            if (sure(sums, i)) {
+                return;
+            }
             before = ends[i];
         }
     }
@@ -185,6 +205,9 @@ public final class Accounts {
             lastDay = aged;
             before = ends[i];
             sums[i] = sum;
+            if (sure(sums, i)) {
+                return;
+            }
         }
     }
 

@@ -43,7 +43,7 @@ final class Drivers {
         double[] cold = rolling(map(days.mean(), m -> Math.min(1, Math.max(0, (chillC - m) / 4))), CHILL_DAYS);
         double[] spell = rolling(minus(days.mean(), days.normal()), SPELL_DAYS);
         double[] lately = rolling(days.mean(), SPELL_DAYS);
-        double[] pulses = pulses(wet, longWet);
+        double[] pulses = pulses(wet, longWet, first, end);
         double[][] all = new double[end - first][];
         for (int i = first; i < end; i++) {
             double turn = YearDay.turn(firstDay + i);
@@ -92,16 +92,16 @@ final class Drivers {
     }
 
     // How strongly it rained after a dry spell, remembered for some weeks.
-    private double[] pulses(double[] wet, double[] longWet) {
+    private double[] pulses(double[] wet, double[] longWet, int first, int end) {
         double[] pulse = new double[wet.length];
-        for (int i = 0; i < wet.length; i++) {
+        for (int i = Math.max(0, first - PULSE_DAYS); i < end; i++) {
             double before = longWet[i] - wet[i];
             double dry = Math.max(0, 1 - before / (DRY_OF_NORMAL * DRY_DAYS * meanRain));
             double now = i < DRY_DAYS ? 0 : Math.min(1, wet[i] / WET_MM) * Math.min(1, 2 * dry);
             pulse[i] = now;
         }
         double[] kept = new double[wet.length];
-        for (int i = 0; i < wet.length; i++) {
+        for (int i = first; i < end; i++) {
             for (int back = 0; back < PULSE_DAYS && back <= i; back++) {
                 kept[i] = Math.max(kept[i], pulse[i - back]);
             }

@@ -21,6 +21,7 @@ final class Pull {
     private static final int STEP_DAYS = 3;
     private static final int ROUNDS = 3;
     private static final int NEWTON = 5;
+    private static final double FOUND = 1e-3;
 
     private final double[] weights;
 
@@ -153,8 +154,13 @@ final class Pull {
                 ridge.draw(i, prior - at[i], i == 1 || i == 2 ? SHARE_SPREAD : WEIGHT_SPREAD);
             }
             double[] by = ridge.solve();
+            double most = 0;
             for (int i = 0; i < at.length; i++) {
                 at[i] += Math.max(-1, Math.min(1, by[i]));
+                most = Math.max(most, Math.abs(by[i]));
+            }
+            if (most < FOUND) {
+                break;
             }
         }
         return new Pull(at);

@@ -17,12 +17,14 @@ final class Ridge {
 
     /** Adds a row: its square times {@code weight}, it times {@code pull} on the right. */
     void add(double[] row, double weight, double pull) {
+        // Half of it: the other half is its mirror.
         for (int i = 0; i < row.length; i++) {
             double by = row[i] * weight;
-            for (int j = 0; j < row.length; j++) {
-                square.add(i, j, by * row[j]);
+            int line = i * row.length;
+            for (int j = i; j < row.length; j++) {
+                square.data[line + j] += by * row[j];
             }
-            right.add(i, 0, row[i] * pull);
+            right.data[i] += row[i] * pull;
         }
     }
 
@@ -35,6 +37,11 @@ final class Ridge {
 
     /** The coefficients; every one must have been drawn to something. */
     double[] solve() {
+        for (int i = 0; i < square.numRows; i++) {
+            for (int j = 0; j < i; j++) {
+                square.set(i, j, square.get(j, i));
+            }
+        }
         DMatrixRMaj found = new DMatrixRMaj(right.numRows, 1);
         if (!CommonOps_DDRM.solveSPD(square, right, found)) {
             throw new IllegalStateException("coefficients that are drawn to nothing cannot be told apart");
