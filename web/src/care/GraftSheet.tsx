@@ -10,6 +10,7 @@ import { useSend } from "../ui/useSend";
 import { lengthWords, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
 import { answer } from "./answer";
+import { PutRight } from "./PutRight";
 
 const STATES: Record<Schemas["bench.Graft"]["state"], string> = {
   MADE: "just made",
@@ -134,6 +135,7 @@ function History({ sheet }: { sheet: Schemas["care.Sheet"] }) {
 
 function Facts({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   const { graft } = sheet.stop;
+  const [puts, setPuts] = useState(false);
   const rules = useRules();
   const { length } = useChoices();
   const technique = rules.data?.techniques.find((t) => t.key === graft.techniqueKey);
@@ -174,7 +176,11 @@ function Facts({ sheet }: { sheet: Schemas["care.Sheet"] }) {
         <Link className="text-sea underline" to={`/lineage/GRAFT-${graft.id}`}>
           Its lineage
         </Link>
+        <button type="button" className="text-sea underline" onClick={() => setPuts(true)}>
+          Put this right
+        </button>
       </p>
+      <PutRight sheet={sheet} open={puts} onClose={() => setPuts(false)} />
       <dl className="grid grid-cols-[110px_1fr] text-[15px]">
         {rows.map(([name, value]) => (
           <div key={name} className="contents">

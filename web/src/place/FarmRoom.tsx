@@ -6,6 +6,7 @@ import { Button, Coming, Field, Input, PartHeading, Select, Statement } from "..
 import { useSend } from "../ui/useSend";
 import { done, failed } from "../undo";
 import { choose, useChoices } from "../units";
+import { NameLine } from "./NameLine";
 import { SiteForm } from "./SiteForm";
 
 /** The farm itself: where it is, its places and people, this device's choices, and what goes in and out. */
@@ -84,7 +85,17 @@ function Spots() {
         {list.map((spot, i) => (
           <li key={spot.id} className="flex items-center gap-1 border-line border-t">
             <span className="w-5 text-[14px] text-soft">{i + 1}</span>
-            <span className="flex-1 truncate">{spot.name}</span>
+            <NameLine
+              name={spot.name}
+              onRename={(to) =>
+                told(
+                  api.PUT("/api/spots/{id}", {
+                    params: { path: { id: spot.id } },
+                    body: { to: { name: to }, version: spot.version },
+                  }),
+                )
+              }
+            />
             <label className="flex min-h-9 items-center gap-1.5 px-2 text-[14px] text-soft max-sm:min-h-11">
               <input
                 type="checkbox"
@@ -137,8 +148,18 @@ function People() {
       <PartHeading>People</PartHeading>
       <ul>
         {(farm.data?.people ?? []).map((person) => (
-          <li key={person.id} className="border-line border-t py-1.5">
-            {person.name}
+          <li key={person.id} className="flex border-line border-t py-0.5">
+            <NameLine
+              name={person.name}
+              onRename={(to) =>
+                told(
+                  api.PUT("/api/people/{id}", {
+                    params: { path: { id: person.id } },
+                    body: { to: { name: to }, version: person.version },
+                  }),
+                )
+              }
+            />
           </li>
         ))}
       </ul>

@@ -7,14 +7,18 @@ import baylantern.app.platform.ChangeListener;
 import baylantern.app.platform.Changes;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -63,6 +67,20 @@ class AlwaysTrueTest extends ApiTest {
     @Autowired
     private PlatformTransactionManager transactions;
 
+    /** Writes that are no acts: the clock, what takes an act back, and a farm brought in whole. */
+    private static final Set<String> NO_ACTS =
+            Set.of("POST /api/demo-clock", "POST /api/acts/{id}/undo", "POST /api/exchange/farm.zip");
+
+    /** What cannot read as before: what was done, and how often a row was written. */
+    private static final Pattern TOLD_ANEW = Pattern.compile("\"version\":\\d+");
+
+    /** An act with what the farm read before it, null where that was not looked at; steps of the clock stand among them. */
+    private record Step(long act, String what, @Nullable Map<String, String> before, int days) {}
+
+    private final Deque<Step> steps = new ArrayDeque<>();
+    private Map<String, String> last = Map.of();
+    private long lastAct;
+    private boolean compared = true;
     private final Set<String> written = new TreeSet<>();
     private final Set<String> readings = new TreeSet<>();
     private LocalDate today;
@@ -96,6 +114,9 @@ class AlwaysTrueTest extends ApiTest {
         did("POST /api/spots", http.post("/api/spots", Map.of("name", "Bench")));
         did("POST /api/spots", http.post("/api/spots", Map.of("name", "Terrace")));
         did("POST /api/people", http.post("/api/people", Map.of("name", "Ingmar")));
+        did(
+                "PUT /api/people/{id}",
+                http.put("/api/people/1", Map.of("to", Map.of("name", "Ingmar of the steps"), "version", 0)));
         did("POST /api/varieties", http.post("/api/varieties", variety("Pale Buoy")));
         did("POST /api/varieties", http.post("/api/varieties", variety("Copper Anchor")));
         did(
@@ -118,7 +139,6 @@ class AlwaysTrueTest extends ApiTest {
     }
 
     private void weather() {
-        did("PUT /api/weather/station", http.put("/api/weather/station", Map.of("on", true)));
         did("PUT /api/weather/climate", http.put("/api/weather/climate", Map.of("months", months(0))));
         did("POST /api/weather/file", http.file("/api/weather/file?overlap=FILE", days(70, 400)));
         did(
@@ -178,7 +198,6 @@ class AlwaysTrueTest extends ApiTest {
     private void wood() {
         did("POST /api/stores", http.post("/api/stores", Map.of("name", "Cold box", "method", "FRIDGE", "setC", 6)));
         did("POST /api/stores", http.post("/api/stores", Map.of("name", "Pail", "method", "AMBIENT")));
-        did("PUT /api/stores/{id}/logger", http.put("/api/stores/1/logger", Map.of("on", true)));
         String log = "time,temp\n" + today.minusDays(2) + " 10:00,11\n" + today.minusDays(1) + " 10:00,12\n";
         did("POST /api/stores/{id}/log", http.file("/api/stores/2/log?unit=C", log.getBytes(StandardCharsets.UTF_8)));
         Map<String, Object> source =
@@ -230,10 +249,12 @@ class AlwaysTrueTest extends ApiTest {
     private void grafts() {
         did("POST /api/grafts", http.post("/api/grafts", Http.graftOf(1, "cleft", today.minusDays(5), 1, 2)));
         did("POST /api/looks", http.look("PB-26-001", "GREEN"));
+        Map<String, Object> right = new HashMap<>(Map.of("madeOn", "" + today.minusDays(4), "cover", "BAG"));
+        right.putAll(Map.of("techniqueKey", "veneer", "scionMm", 8, "stockMm", 9, "version", version("PB-26-001")));
+        did("PUT /api/grafts/{code}/made", http.put("/api/grafts/PB-26-001/made", right));
         did(
                 "PUT /api/grafts/{code}/notes",
                 http.put("/api/grafts/PB-26-002/notes", Map.of("notes", "in shade", "version", version("PB-26-002"))));
-        did("PUT /api/weather/climate", http.put("/api/weather/climate", Map.of("months", months(-6))));
         String book = "day,variety,stock,technique,result\n" + today.minusDays(200) + ",Pale Buoys,AV-9,cleft,alive\n"
                 + today.minusDays(20) + ",Copper Anchor,AV-8,cleft,\n";
         String id = http.file("/api/notebooks", book.getBytes(StandardCharsets.UTF_8))
@@ -242,7 +263,8 @@ class AlwaysTrueTest extends ApiTest {
                 .asString();
         Map<String, Object> choices = Map.of("species", Map.of("Pale Buoys", "avocado", "Copper Anchor", "avocado"));
         did("POST /api/notebooks/{id}/import", http.post("/api/notebooks/" + id + "/import", choices));
-        did("POST /api/demo-clock", http.post("/api/demo-clock", Map.of("days", 7)));
+        clock(7);
+        did("PUT /api/weather/climate", http.put("/api/weather/climate", Map.of("months", months(-6))));
     }
 
     private int version(String code) {
@@ -305,6 +327,7 @@ class AlwaysTrueTest extends ApiTest {
 
     private Http.Answer undoLast() {
         long act = http.get("/api/acts").json().get(0).get("id").asLong();
+        steps.removeIf(step -> step.act == act);
         return http.post("/api/acts/" + act + "/undo", Map.of());
     }
 
@@ -322,12 +345,31 @@ class AlwaysTrueTest extends ApiTest {
         did("POST /api/lots/{id}/archive", http.post("/api/lots/2/archive", Map.of()));
         did("DELETE /api/graft-days/{planNo}", delete("/api/graft-days/1"));
         did("DELETE /api/weather/climate", delete("/api/weather/climate"));
-        did("PUT /api/weather/station", http.put("/api/weather/station", Map.of("on", false)));
-        did("POST /api/demo-clock", http.post("/api/demo-clock", Map.of("days", -7)));
         byte[] zip = http.get("/api/exchange/farm.zip").bytes();
+        everythingIsTakenBack();
+        devices();
         emptyFarm();
         compare("an empty farm");
         did("POST /api/exchange/farm.zip", http.file("/api/exchange/farm.zip", zip));
+    }
+
+    // Taken back is the switch; what a device has measured stays, so that these come when all else was taken back.
+    private void devices() {
+        emptyFarm();
+        lastAct = 0;
+        compared = false;
+        site();
+        places();
+        weather();
+        notes();
+        http.post("/api/stores", Map.of("name", "Cold box", "method", "FRIDGE", "setC", 6));
+        compared = true;
+        did("PUT /api/stores/{id}/logger", http.put("/api/stores/1/logger", Map.of("on", true)));
+        did("PUT /api/weather/station", http.put("/api/weather/station", Map.of("on", true)));
+        clock(7);
+        did("PUT /api/weather/climate", http.put("/api/weather/climate", Map.of("months", months(-4))));
+        clock(-7);
+        did("PUT /api/weather/station", http.put("/api/weather/station", Map.of("on", false)));
     }
 
     private Http.Answer delete(String path) {
@@ -337,7 +379,52 @@ class AlwaysTrueTest extends ApiTest {
     private void did(String what, Http.Answer answer) {
         assertThat(answer.status()).as(what + ": " + answer.text()).isLessThan(300);
         written.add(what);
-        compare(what);
+        List<Long> acts = new ArrayList<>();
+        http.get("/api/acts").json().forEach(act -> acts.add(0, act.get("id").asLong()));
+        acts.removeIf(act -> act <= lastAct);
+        assertThat(acts.isEmpty() || NO_ACTS.contains(what))
+                .as(what + " is an act")
+                .isEqualTo(NO_ACTS.contains(what));
+        for (long act : acts) {
+            steps.push(new Step(act, what, act == acts.get(0) ? last : null, 0));
+            lastAct = act;
+        }
+        if (compared) {
+            compare(what);
+        }
+    }
+
+    private void clock(int days) {
+        did("POST /api/demo-clock", http.post("/api/demo-clock", Map.of("days", days)));
+        steps.push(new Step(0, "a step of the clock", null, days));
+    }
+
+    /** Everything is taken back, the latest first; each time the farm reads as it did before. */
+    private void everythingIsTakenBack() {
+        while (!steps.isEmpty()) {
+            Step step = steps.pop();
+            if (step.days != 0) {
+                Http.Answer back = http.post("/api/demo-clock", Map.of("days", -step.days));
+                assertThat(back.json().get("takenBack").asInt()).isZero();
+                continue;
+            }
+            Http.Answer undone = http.post("/api/acts/" + step.act + "/undo", Map.of());
+            assertThat(undone.status()).as(step.what + ": " + undone.text()).isLessThan(300);
+            if (step.before != null) {
+                Map<String, String> now = read();
+                List<String> other = new ArrayList<>();
+                step.before.forEach((path, text) -> {
+                    if (!Objects.equals(plain(text), plain(now.get(path)))) {
+                        other.add(path + " was " + text + "\nand is " + now.get(path));
+                    }
+                });
+                assertThat(other).as("taking back " + step.what).isEmpty();
+            }
+        }
+    }
+
+    private static @Nullable String plain(@Nullable String text) {
+        return text == null ? null : TOLD_ANEW.matcher(text).replaceAll("");
     }
 
     private void compare(String after) {
@@ -346,6 +433,8 @@ class AlwaysTrueTest extends ApiTest {
                 .executeWithoutResult(s -> listeners.forEach(l -> l.farmChanged(Change.everything())));
         changes.forgetAll();
         Map<String, String> cold = read();
+        last = new LinkedHashMap<>(cold);
+        last.remove("/api/acts");
         cold.forEach((path, text) ->
                 assertThat(warm.get(path)).as(path + " after " + after).isEqualTo(text));
     }

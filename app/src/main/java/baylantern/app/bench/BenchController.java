@@ -35,6 +35,7 @@ class BenchController {
     private final PlantService plants;
     private final FarmClock clock;
     private final LotService lots;
+    private final CorrectionService corrections;
 
     BenchController(
             BenchService bench,
@@ -42,13 +43,15 @@ class BenchController {
             PlaceService places,
             PlantService plants,
             FarmClock clock,
-            LotService lots) {
+            LotService lots,
+            CorrectionService corrections) {
         this.bench = bench;
         this.grafts = grafts;
         this.places = places;
         this.plants = plants;
         this.clock = clock;
         this.lots = lots;
+        this.corrections = corrections;
     }
 
     @PostMapping
@@ -112,6 +115,12 @@ class BenchController {
     @PutMapping("/{code}/notes")
     Graft notes(@PathVariable String code, @Valid @RequestBody Notes entry) {
         return grafts.changeNotes(code, entry.version(), entry.notes());
+    }
+
+    @PutMapping("/{code}/made")
+    CorrectionService.Corrected correct(
+            @PathVariable String code, @Valid @RequestBody CorrectionService.Correction entry) {
+        return corrections.correct(code, entry);
     }
 
     /** One thing found. */

@@ -52,6 +52,14 @@ interface GraftMapper {
             @Param("outcome") String outcome,
             @Param("lastLookOn") @Nullable LocalDate lastLookOn);
 
+    /** {@code met} where how it met stays as it was. */
+    int correct(
+            @Param("graftId") long graftId,
+            @Param("to") CorrectionService.Correction to,
+            @Param("madeAt") @Nullable Instant madeAt,
+            @Param("fit") @Nullable GraftFit fit,
+            @Param("met") boolean met);
+
     int changeNotes(@Param("graftId") long id, @Param("version") int version, @Param("notes") String notes);
 
     int deleteOfAct(@Param("actId") long actId, @Param("graftIds") Collection<Long> graftIds);

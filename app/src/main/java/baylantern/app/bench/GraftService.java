@@ -2,6 +2,7 @@ package baylantern.app.bench;
 
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.core.care.GraftState;
 import java.time.LocalDate;
 import java.util.Collection;
@@ -21,7 +22,10 @@ public class GraftService {
 
     private final GraftMapper grafts;
 
-    GraftService(GraftMapper grafts) {
+    private final TrailService trail;
+
+    GraftService(GraftMapper grafts, TrailService trail) {
+        this.trail = trail;
         this.grafts = grafts;
     }
 
@@ -101,6 +105,7 @@ public class GraftService {
     @Transactional
     public Graft changeNotes(String code, int version, String notes) {
         Graft graft = byCode(code);
+        trail.follow("Notes of " + graft.code() + " changed");
         Rows.oneOr(
                 grafts.changeNotes(graft.id(), version, notes),
                 FarmProblem.conflict(code + " was changed by somebody else meanwhile. Look again, then change it."));

@@ -5,6 +5,7 @@ import baylantern.app.bench.GraftService;
 import baylantern.app.bench.TakeRow;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.core.care.GraftState;
 import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Round;
@@ -33,11 +34,16 @@ class CaseService {
     private static final int PRACTISED = 2;
     private static final int USUAL_BUDS = 3;
 
+    private static final List<String> HANDS = List.of("a beginner's", "practised", "steady");
+
     private final Rulebook rules;
     private final GraftService grafts;
     private final FitMapper fits;
 
-    CaseService(Rulebook rules, GraftService grafts, FitMapper fits) {
+    private final TrailService trail;
+
+    CaseService(Rulebook rules, GraftService grafts, FitMapper fits, TrailService trail) {
+        this.trail = trail;
         this.rules = rules;
         this.grafts = grafts;
         this.fits = fits;
@@ -131,6 +137,7 @@ class CaseService {
             throw FarmProblem.wrong(
                     "skill", skill, "1 to 3", "A hand is a beginner's (1), practised (2) or steady (3).");
         }
+        trail.follow("A hand told as " + HANDS.get(skill - 1));
         Rows.one(fits.setHand(personId, skill));
     }
 

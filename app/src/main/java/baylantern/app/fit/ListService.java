@@ -8,6 +8,7 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
 import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
@@ -53,6 +54,8 @@ class ListService implements Undoer {
     private final FitBench bench;
     private final Rulebook rules;
 
+    private final TrailService trail;
+
     ListService(
             FitMapper fits,
             ActService acts,
@@ -60,7 +63,9 @@ class ListService implements Undoer {
             BenchService benchLog,
             GraftService grafts,
             LotDesk lots,
-            Rulebook rules) {
+            Rulebook rules,
+            TrailService trail) {
+        this.trail = trail;
         this.fits = fits;
         this.acts = acts;
         this.clock = clock;
@@ -321,6 +326,7 @@ class ListService implements Undoer {
     /** Throws a list away; what was logged from it stays in the log. */
     @Transactional
     void remove(long id) {
+        trail.follow("List " + list(id).name() + " thrown away");
         Rows.oneOr(fits.deleteList(id), FarmProblem.unknown("list", id));
     }
 

@@ -7,6 +7,7 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
 import baylantern.core.lineage.Health;
 import baylantern.core.lineage.Node;
@@ -34,6 +35,8 @@ public class SourceService implements Undoer {
     private final ActService acts;
     private final FarmClock clock;
 
+    private final TrailService trail;
+
     SourceService(
             LineageMapper mapper,
             LineageService lineage,
@@ -41,7 +44,9 @@ public class SourceService implements Undoer {
             PlaceService places,
             Rulebook rules,
             ActService acts,
-            FarmClock clock) {
+            FarmClock clock,
+            TrailService trail) {
+        this.trail = trail;
         this.mapper = mapper;
         this.lineage = lineage;
         this.plants = plants;
@@ -174,15 +179,16 @@ public class SourceService implements Undoer {
         }
     }
 
-    /** Changes what is written of a source; like other names it is guarded by its version and not taken back. */
+    /** Changes what is written of a source. */
     @Transactional
     public LineageDone change(long id, SourceEntry entry) {
         check(entry);
+        long act = trail.follow("Source " + row(id).name() + " changed");
         Rows.oneOr(
                 mapper.updateSource(id, entry),
                 FarmProblem.conflict("The source " + entry.name()
                         + " was changed by somebody else meanwhile. Look again, then change it."));
-        return new LineageDone(null, entry.name() + " changed", id);
+        return new LineageDone(act, entry.name() + " changed", id);
     }
 
     /** Archives a source: it is offered no more, its trace stays. */

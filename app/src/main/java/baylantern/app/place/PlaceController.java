@@ -44,7 +44,7 @@ class PlaceController {
 
     @PostMapping("/spots")
     Spot addSpot(@Valid @RequestBody Named entry) {
-        return places.addSpot(entry.name(), null);
+        return places.writeSpot(entry.name());
     }
 
     /** A place's new name. */
@@ -78,7 +78,15 @@ class PlaceController {
 
     @PostMapping("/people")
     Person addPerson(@Valid @RequestBody Named entry) {
-        return places.addPerson(entry.name(), null);
+        return places.writePerson(entry.name());
+    }
+
+    /** A person's new name. */
+    record PersonEntry(@Valid Named to, int version) {}
+
+    @PutMapping("/people/{id}")
+    Person renamePerson(@PathVariable long id, @Valid @RequestBody PersonEntry entry) {
+        return places.renamePerson(id, entry.to().name(), entry.version());
     }
 
     @GetMapping("/varieties")
@@ -88,7 +96,7 @@ class PlaceController {
 
     @PostMapping("/varieties")
     Variety addVariety(@Valid @RequestBody VarietyEntry entry) {
-        return places.addVariety(entry, null);
+        return places.writeVariety(entry);
     }
 
     @PutMapping("/varieties/{id}")

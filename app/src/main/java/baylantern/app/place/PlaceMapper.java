@@ -32,6 +32,8 @@ interface PlaceMapper {
 
     Long insertPerson(@Param("name") String name, @Param("actId") @Nullable Long actId);
 
+    int updatePerson(@Param("id") long id, @Param("name") String name, @Param("version") int version);
+
     List<Variety> varieties();
 
     Set<String> letters();

@@ -1,16 +1,15 @@
 package baylantern.app.place;
 
 import baylantern.app.platform.Changes;
-import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.core.place.Codes;
 import baylantern.core.rules.Rulebook;
 import java.time.DateTimeException;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Collections;
 import java.util.HashSet;
@@ -35,16 +34,14 @@ public class PlaceService implements FarmClock.Zone {
 
     private final PlaceMapper places;
     private final Rulebook rules;
-    private final FarmClock clock;
-    private final DayTurn dayTurn;
+    private final TrailService trail;
     private final Derived<Optional<Site>> site;
     private final Derived<Map<Long, Variety>> varieties;
 
-    PlaceService(PlaceMapper places, Rulebook rules, FarmClock clock, DayTurn dayTurn, Changes changes) {
+    PlaceService(PlaceMapper places, Rulebook rules, Changes changes, TrailService trail) {
         this.places = places;
         this.rules = rules;
-        this.clock = clock;
-        this.dayTurn = dayTurn;
+        this.trail = trail;
         this.site = changes.derive(() -> Optional.ofNullable(places.site()), Fact.SITE);
         this.varieties = changes.derive(this::readVarieties, Fact.VARIETIES);
     }
@@ -74,12 +71,9 @@ public class PlaceService implements FarmClock.Zone {
     @Transactional
     public Site saveSite(Site site) {
         zone(site.zone());
-        LocalDate before = clock.today();
+        trail.follow("The farm " + site.name() + " placed");
         int saved = places.site() == null ? places.insertSite(site) : places.updateSite(site);
         Rows.superseded(saved, "The site");
-        if (!clock.today().equals(before)) {
-            dayTurn.tell();
-        }
         return site().orElseThrow();
     }
 
@@ -113,8 +107,23 @@ public class PlaceService implements FarmClock.Zone {
                 .orElseGet(() -> addSpot(name, actId));
     }
 
+    /** A place that has no number yet, under an act of its own. */
+    @Transactional
+    Spot writeSpot(String name) {
+        trail.follow("Place " + name.strip() + " added");
+        return addSpot(name, null);
+    }
+
+    private Spot spot(long id) {
+        return spots().stream()
+                .filter(spot -> spot.id() == id)
+                .findFirst()
+                .orElseThrow(() -> FarmProblem.unknown("place", id));
+    }
+
     @Transactional
     Spot renameSpot(long id, String name, int version) {
+        trail.follow("Place " + spot(id).name() + " renamed to " + name.strip());
         Rows.superseded(places.updateSpot(id, name.strip(), version), "The place");
         return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
     }
@@ -122,8 +131,9 @@ public class PlaceService implements FarmClock.Zone {
     /** Says whether a place is an insect-proof house. */
     @Transactional
     public Spot house(long id, boolean insectProof) {
+        trail.follow(spot(id).name() + (insectProof ? " is an" : " is no") + " insect-proof house");
         Rows.oneOr(places.houseSpot(id, insectProof), FarmProblem.unknown("place", id));
-        return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
+        return spot(id);
     }
 
     @Transactional
@@ -132,6 +142,7 @@ public class PlaceService implements FarmClock.Zone {
                 .equals(new HashSet<>(spots().stream().map(Spot::id).toList()))) {
             throw FarmProblem.wrong("ids", ids, "every place once", "The walk must name every place once.");
         }
+        trail.follow("The walk put in another order");
         for (int i = 0; i < ids.size(); i++) {
             Rows.one(places.orderSpot(ids.get(i), i + 1));
         }
@@ -148,6 +159,28 @@ public class PlaceService implements FarmClock.Zone {
     public Person addPerson(String name, @Nullable Long actId) {
         long id = places.insertPerson(name.strip(), actId);
         return new Person(id, name.strip(), 0);
+    }
+
+    /** A person under an act of its own. */
+    @Transactional
+    Person writePerson(String name) {
+        trail.follow(name.strip() + " added");
+        return addPerson(name, null);
+    }
+
+    private Person person(long id) {
+        return people().stream()
+                .filter(person -> person.id() == id)
+                .findFirst()
+                .orElseThrow(() -> FarmProblem.unknown("person", id));
+    }
+
+    /** Gives a person another name; what they did follows. */
+    @Transactional
+    Person renamePerson(long id, String name, int version) {
+        trail.follow(person(id).name() + " renamed to " + name.strip());
+        Rows.superseded(places.updatePerson(id, name.strip(), version), "The name");
+        return person(id);
     }
 
     /** The person of this name, added where there is none. */
@@ -200,11 +233,19 @@ public class PlaceService implements FarmClock.Zone {
         return variety(id);
     }
 
+    /** A variety under an act of its own. */
+    @Transactional
+    Variety writeVariety(VarietyEntry entry) {
+        trail.follow("Variety " + entry.name().strip() + " added");
+        return addVariety(entry, null);
+    }
+
     /** Changes a variety; its letters and species stay, since codes and counts rest on them. */
     @Transactional
     public Variety changeVariety(long id, VarietyEntry entry) {
         Variety old = variety(id);
         int version = Objects.requireNonNullElse(entry.version(), -1);
+        trail.follow("Variety " + old.name() + " changed");
         Rows.superseded(places.updateVariety(variety(id, old.letters(), entry, version)), old.name());
         return variety(id);
     }

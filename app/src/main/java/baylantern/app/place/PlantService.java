@@ -4,6 +4,7 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
 import baylantern.core.rules.Quantity;
 import java.util.ArrayList;
@@ -29,12 +30,14 @@ public class PlantService implements Undoer {
     private final PlaceService placeService;
     private final ActService acts;
     private final FarmClock clock;
+    private final TrailService trail;
 
-    PlantService(PlaceMapper places, PlaceService placeService, ActService acts, FarmClock clock) {
+    PlantService(PlaceMapper places, PlaceService placeService, ActService acts, FarmClock clock, TrailService trail) {
         this.places = places;
         this.placeService = placeService;
         this.acts = acts;
         this.clock = clock;
+        this.trail = trail;
     }
 
     /** Plants in walking order, at most {@code limit}; the search is in code, variety and place. */
@@ -137,6 +140,7 @@ public class PlantService implements Undoer {
     @Transactional
     public Plant change(long id, PlantEntry entry) {
         check(entry);
+        trail.follow(plant(id).code() + " changed");
         Rows.superseded(places.updatePlant(id, entry), "The plant " + entry.code());
         return plant(id);
     }

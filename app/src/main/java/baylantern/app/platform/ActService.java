@@ -30,8 +30,11 @@ public class ActService {
     /** Opens an act within the caller's transaction; the sentence tells what was done, at most 400 characters. */
     @Transactional
     public long open(String kind, String sentence) {
-        String told = sentence.substring(0, Math.min(MOST_LETTERS, sentence.length()));
-        return acts.insert(kind, told, clock.now(), clock.today(), doer.personId());
+        return acts.insert(kind, told(sentence), clock.now(), clock.today(), doer.personId());
+    }
+
+    static String told(String sentence) {
+        return sentence.substring(0, Math.min(MOST_LETTERS, sentence.length()));
     }
 
     /** Takes back an act of one's own, whole; who another chose on the device is told whose it is. */

@@ -10,7 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Tells the listeners when the farm's day turns: at the demo clock's step, and in real use within ten minutes. */
 @Component
-public class DayTurn {
+public class DayTurn implements ChangeListener {
 
     private static final long LOOK_EVERY_MS = 600_000;
 
@@ -28,6 +28,14 @@ public class DayTurn {
     public void tell() {
         told.set(clock.today());
         listeners.orderedStream().forEach(DayListener::dayTurned);
+    }
+
+    /** At another place it may be another day. */
+    @Override
+    public void farmChanged(Change change) {
+        if (change.touches(Fact.SITE) && !clock.today().equals(told.get())) {
+            tell();
+        }
     }
 
     @Scheduled(initialDelay = LOOK_EVERY_MS, fixedDelay = LOOK_EVERY_MS)

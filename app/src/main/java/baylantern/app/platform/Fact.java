@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * hand. The tables stand in the order in which an empty store can be filled.
  */
 public enum Fact {
-    ACTS("house_act"),
+    ACTS("house_act", "house_trail"),
     DAY("house_clock"),
     SITE("place_site"),
     SPOTS("place_spot"),

@@ -3,6 +3,7 @@ package baylantern.app.season;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.core.rules.Quantity;
 import baylantern.core.season.weather.Climate;
 import baylantern.core.season.weather.StartingClimates;
@@ -19,7 +20,10 @@ public class ClimateService {
     private final WeatherMapper weather;
     private final PlaceService places;
 
-    ClimateService(WeatherMapper weather, PlaceService places) {
+    private final TrailService trail;
+
+    ClimateService(WeatherMapper weather, PlaceService places, TrailService trail) {
+        this.trail = trail;
         this.weather = weather;
         this.places = places;
     }
@@ -73,6 +77,7 @@ public class ClimateService {
         if (months.size() != 12) {
             throw FarmProblem.wrong("months", months.size(), "12", "A climate has twelve months.");
         }
+        trail.follow("The site's normals changed");
         Rows.any(weather.deleteClimate());
         Rows.all(weather.insertClimate(months), months.size());
     }
@@ -86,6 +91,7 @@ public class ClimateService {
     /** Goes back to the starting climate of the latitude. */
     @Transactional
     void forget() {
+        trail.follow("The starting climate of the latitude taken");
         Rows.any(weather.deleteClimate());
     }
 }

@@ -8,6 +8,7 @@ import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
 import baylantern.core.season.weather.ClimateFit;
 import baylantern.core.season.weather.Weather;
@@ -41,13 +42,17 @@ public class WeatherService implements DayListener, Undoer {
     private final FarmClock clock;
     private final Derived<Weather> kept;
 
+    private final TrailService trail;
+
     WeatherService(
             WeatherMapper mapper,
             ClimateService climates,
             WeatherStation station,
             ActService acts,
             FarmClock clock,
-            Changes changes) {
+            Changes changes,
+            TrailService trail) {
+        this.trail = trail;
         this.mapper = mapper;
         this.climates = climates;
         this.station = station;
@@ -181,7 +186,9 @@ public class WeatherService implements DayListener, Undoer {
     /** Switches the station on or off; what it measured stays. */
     @Transactional
     public void station(boolean on) {
+        trail.follow("The weather station switched " + (on ? "on" : "off"));
         Rows.one(mapper.saveStation(on, SEED));
+        trail.done();
         dayTurned();
     }
 

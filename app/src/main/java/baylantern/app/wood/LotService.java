@@ -7,6 +7,7 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
 import baylantern.core.lineage.Node;
 import baylantern.core.place.Codes;
@@ -37,6 +38,8 @@ public class LotService implements Undoer {
     private final ActService acts;
     private final FarmClock clock;
 
+    private final TrailService trail;
+
     LotService(
             LotMapper mapper,
             LotChecks checks,
@@ -46,7 +49,9 @@ public class LotService implements Undoer {
             ShootService shoots,
             LineageService lineage,
             ActService acts,
-            FarmClock clock) {
+            FarmClock clock,
+            TrailService trail) {
+        this.trail = trail;
         this.mapper = mapper;
         this.checks = checks;
         this.ledger = ledger;
@@ -134,6 +139,7 @@ public class LotService implements Undoer {
         if (lineage.heldWords(Node.lot(lotId)) != null) {
             throw FarmProblem.conflict(lot.code() + " is held, so its trace must stay. Archive it instead.");
         }
+        trail.follow(lot.code() + ", written by mistake, deleted");
         Rows.one(mapper.delete(lotId));
     }
 

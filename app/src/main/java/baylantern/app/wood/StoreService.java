@@ -8,6 +8,7 @@ import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WeatherService;
 import baylantern.core.rules.Quantity;
@@ -47,6 +48,8 @@ public class StoreService implements DayListener, Undoer {
     private final Derived<Map<Long, StoreRow>> known;
     private final Derived<Map<Long, TreeMap<LocalDate, List<Double>>>> logs;
 
+    private final TrailService trail;
+
     StoreService(
             StoreMapper mapper,
             StoreThermometer thermometer,
@@ -54,7 +57,9 @@ public class StoreService implements DayListener, Undoer {
             Rulebook rules,
             ActService acts,
             FarmClock clock,
-            Changes changes) {
+            Changes changes,
+            TrailService trail) {
+        this.trail = trail;
         this.mapper = mapper;
         this.thermometer = thermometer;
         this.weather = weather;
@@ -197,8 +202,9 @@ public class StoreService implements DayListener, Undoer {
     /** Switches the simulated thermometer of a store on or off; what it read stays. */
     @Transactional
     public void logger(long id, boolean on) {
-        store(id);
+        trail.follow("The thermometer of " + store(id).name() + " switched " + (on ? "on" : "off"));
         Rows.one(mapper.setLogger(id, on ? id : null));
+        trail.done();
         dayTurned();
     }
 

@@ -1,0 +1,164 @@
+package baylantern.app.platform;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Acts of whatever sort, taken back row by row from what {@link RowTrail} kept, latest first. What was changed again since
+ * is not touched: then the act cannot be taken back, and nothing is.
+ */
+@Service
+public class TrailService implements Undoer {
+
+    private static final String KIND = "trail";
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final TypeReference<LinkedHashMap<String, @Nullable String>> CELLS = new TypeReference<>() {};
+
+    private final JdbcTemplate jdbc;
+    private final Changes changes;
+    private final ActMapper acts;
+    private final FarmClock clock;
+    private final Doer doer;
+
+    TrailService(JdbcTemplate jdbc, Changes changes, ActMapper acts, FarmClock clock, Doer doer) {
+        this.jdbc = jdbc;
+        this.changes = changes;
+        this.acts = acts;
+        this.clock = clock;
+        this.doer = doer;
+    }
+
+    /**
+     * Opens an act and follows every row written from here to the end of the caller's transaction; the sentence tells what
+     * is done.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public long follow(String sentence) {
+        long act = acts.insert(KIND, ActService.told(sentence), clock.now(), clock.today(), doer.personId());
+        RowTrail.follow(act);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                RowTrail.follow(null);
+            }
+        });
+        return act;
+    }
+
+    /** What the transaction writes from here on follows by itself, and is no part of the act. */
+    public void done() {
+        RowTrail.follow(null);
+    }
+
+    @Override
+    public String kind() {
+        return KIND;
+    }
+
+    private record Step(
+            String table,
+            Map<String, @Nullable String> key,
+            @Nullable Map<String, @Nullable String> was,
+            @Nullable Map<String, @Nullable String> became) {}
+
+    @Override
+    @Transactional
+    public void undo(long actId) {
+        List<Step> steps = jdbc.query(
+                "SELECT table_name, row_key, was, became FROM house_trail WHERE act_id = ? ORDER BY id DESC",
+                (row, n) -> new Step(
+                        row.getString(1), cells(row.getString(2)), read(row.getString(3)), read(row.getString(4))),
+                actId);
+        try {
+            inOrder(steps).forEach(this::takeBack);
+        } catch (DataIntegrityViolationException e) {
+            throw FarmProblem.conflict("Something written since hangs on it. Take that back first.");
+        }
+    }
+
+    // Rows that went together come back in the order in which tables can be filled.
+    private static List<Step> inOrder(List<Step> steps) {
+        List<Step> ordered = new ArrayList<>();
+        List<Step> gone = new ArrayList<>();
+        for (Step step : steps) {
+            if (step.became == null) {
+                gone.add(step);
+            } else {
+                ordered.addAll(byTable(gone));
+                gone.clear();
+                ordered.add(step);
+            }
+        }
+        ordered.addAll(byTable(gone));
+        return ordered;
+    }
+
+    private static List<Step> byTable(List<Step> gone) {
+        return gone.stream()
+                .sorted(Comparator.comparingInt(step -> TableVault.TABLES.indexOf(step.table)))
+                .toList();
+    }
+
+    private static Map<String, @Nullable String> cells(String json) {
+        return JSON.readValue(json, CELLS);
+    }
+
+    private static @Nullable Map<String, @Nullable String> read(@Nullable String json) {
+        return json == null ? null : cells(json);
+    }
+
+    private void takeBack(Step step) {
+        if (step.was == null) {
+            write("DELETE FROM " + step.table, " WHERE " + where(step.key.keySet()), step.key.values());
+        } else if (step.became == null) {
+            String marks = step.was.keySet().stream().map(c -> "?").collect(Collectors.joining(", "));
+            write(
+                    "INSERT INTO " + step.table,
+                    " (" + String.join(", ", step.was.keySet()) + ") VALUES (" + marks + ")",
+                    step.was.values());
+        } else {
+            Map<String, @Nullable String> now = new LinkedHashMap<>(step.key);
+            now.putAll(step.became);
+            List<@Nullable String> values = new ArrayList<>(step.was.values());
+            values.addAll(now.values());
+            String set = step.was.keySet().stream().map(c -> c + " = ?").collect(Collectors.joining(", "));
+            String version = versioned(step.table) ? ", version = version + 1" : "";
+            write("UPDATE " + step.table, " SET " + set + version + " WHERE " + where(now.keySet()), values);
+        }
+    }
+
+    private static String where(Set<String> columns) {
+        return columns.stream().map(c -> c + " IS NOT DISTINCT FROM ?").collect(Collectors.joining(" AND "));
+    }
+
+    private boolean versioned(String table) {
+        Integer found = jdbc.queryForObject(
+                "SELECT COUNT(*) FROM information_schema.columns WHERE LOWER(table_name) = ? AND column_name = 'VERSION'",
+                Integer.class,
+                table);
+        return found != null && found > 0;
+    }
+
+    private void write(String what, String how, Iterable<@Nullable String> values) {
+        List<@Nullable Object> all = new ArrayList<>();
+        values.forEach(all::add);
+        changes.wrote(Fact.changedBy(what + how), Set.of());
+        int changed = jdbc.update(what + how, all.toArray());
+        Rows.oneOr(changed, FarmProblem.conflict("It was changed again since. Take back what was done later first."));
+    }
+}

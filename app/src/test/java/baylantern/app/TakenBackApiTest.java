@@ -1,0 +1,125 @@
+package baylantern.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** What was written is put right and taken back; not where something else rests on it by then. */
+class TakenBackApiTest extends ApiTest {
+
+    @BeforeEach
+    void oneGraft() {
+        http.site();
+        http.post("/api/spots", Map.of("name", "Bench"));
+        http.post("/api/people", Map.of("name", "Ingmar"));
+        http.post("/api/people", Map.of("name", "Solveig"));
+        http.post("/api/varieties", Map.of("speciesKey", "avocado", "name", "Pale Buoy"));
+        Map<String, Object> stocks = new HashMap<>(Map.of("lines", "AV-1 8.2\nAV-2 9", "speciesKey", "avocado"));
+        stocks.putAll(Map.of("kind", "SEEDLING_STOCK", "spotId", 1));
+        http.post("/api/plants/paste", stocks);
+        http.post("/api/grafts", Http.graftOf(1, "cleft", http.today().minusDays(5), 1));
+    }
+
+    private Http.Answer renamed(int person, String name, int version) {
+        return http.put("/api/people/" + person, Map.of("to", Map.of("name", name), "version", version));
+    }
+
+    private long lastAct() {
+        return http.get("/api/acts").json().get(0).get("id").asLong();
+    }
+
+    private Http.Answer takeBack(long act) {
+        return http.post("/api/acts/" + act + "/undo", Map.of());
+    }
+
+    private Map<String, Object> made(LocalDate on) {
+        Map<String, Object> made = new HashMap<>(Map.of("madeOn", "" + on, "techniqueKey", "whip", "cover", "BAG"));
+        made.putAll(Map.of("makerId", 2, "scionMm", 8.5, "stockMm", 9.0, "version", version()));
+        return made;
+    }
+
+    private int version() {
+        return http.sheet("PB-26-001").get("stop").get("graft").get("version").asInt();
+    }
+
+    @Test
+    void aNameGivenTwiceIsTakenBackInTurnAndNotOutOfTurn() {
+        assertThat(renamed(1, "Ingmar of the steps", 0).status()).isEqualTo(200);
+        long first = lastAct();
+        assertThat(renamed(1, "Ingmar by the sea", 1).status()).isEqualTo(200);
+        assertThat(takeBack(first).status()).isEqualTo(409);
+        assertThat(http.get("/api/people").json().get(0).get("name").asString()).isEqualTo("Ingmar by the sea");
+        assertThat(takeBack(lastAct()).status()).isEqualTo(200);
+        assertThat(takeBack(first).status()).isEqualTo(200);
+        assertThat(http.get("/api/people").json().get(0).get("name").asString()).isEqualTo("Ingmar");
+    }
+
+    @Test
+    void whatCameToBeNeededIsNotTakenBack() {
+        http.post("/api/varieties", Map.of("speciesKey", "avocado", "name", "Copper Anchor"));
+        long added = lastAct();
+        http.post("/api/grafts", Http.graftOf(2, "cleft", http.today(), 2));
+        Http.Answer refused = takeBack(added);
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.text()).contains("hangs on it");
+        assertThat(http.get("/api/varieties").json().size()).isEqualTo(2);
+    }
+
+    @Test
+    void aGraftPutRightMovesItsVisitsAndBack() {
+        String before = http.sheet("PB-26-001").get("stop").get("tasks").toString();
+        Http.Answer put = http.put("/api/grafts/PB-26-001/made", made(http.today().minusDays(15)));
+        assertThat(put.status()).as(put.text()).isEqualTo(200);
+        assertThat(put.json().get("sentence").asString()).contains("put right").contains("by Solveig");
+        var graft = http.sheet("PB-26-001").get("stop").get("graft");
+        assertThat(graft.get("techniqueKey").asString()).isEqualTo("whip");
+        assertThat(graft.get("scionMm").asDouble()).isEqualTo(8.5);
+        assertThat(http.sheet("PB-26-001").get("stop").get("tasks").toString()).isNotEqualTo(before);
+        assertThat(takeBack(lastAct()).status()).isEqualTo(200);
+        assertThat(http.sheet("PB-26-001").get("stop").get("tasks").toString()).isEqualTo(before);
+        assertThat(http.sheet("PB-26-001").get("stop").get("graft").get("techniqueKey").asString())
+                .isEqualTo("cleft");
+    }
+
+    @Test
+    void whatCannotHaveBeenIsRefusedAndNothingChanges() {
+        http.look("PB-26-001", "GREEN");
+        Http.Answer late = http.put("/api/grafts/PB-26-001/made", made(http.today().plusDays(1)));
+        assertThat(late.status()).isEqualTo(422);
+        Map<String, Object> thick = made(http.today().minusDays(5));
+        thick.put("scionMm", -3);
+        assertThat(http.put("/api/grafts/PB-26-001/made", thick).status()).isEqualTo(422);
+        Map<String, Object> nobody = made(http.today().minusDays(5));
+        nobody.put("makerId", 99);
+        assertThat(http.put("/api/grafts/PB-26-001/made", nobody).status()).isIn(404, 422);
+        assertThat(http.sheet("PB-26-001").get("stop").get("graft").get("techniqueKey").asString())
+                .isEqualTo("cleft");
+    }
+
+    @Test
+    void ofEightWhoPutItRightAtOnceOneDoes() throws Exception {
+        Map<String, Object> right = made(http.today().minusDays(9));
+        ExecutorService eight = Executors.newFixedThreadPool(8);
+        List<Callable<Integer>> tries = new ArrayList<>();
+        for (int i = 0; i < 8; i++) {
+            tries.add(() -> http.put("/api/grafts/PB-26-001/made", right).status());
+        }
+        List<Integer> answers = new ArrayList<>();
+        for (Future<Integer> answer : eight.invokeAll(tries)) {
+            answers.add(answer.get());
+        }
+        eight.shutdown();
+        assertThat(answers.stream().filter(status -> status == 200)).hasSize(1);
+        assertThat(answers.stream().filter(status -> status == 409)).hasSize(7);
+    }
+}
