@@ -19,7 +19,9 @@ class TakenBackApiTest extends ApiTest {
 
     @BeforeEach
     void oneGraft() {
-        http.site();
+        Map<String, Object> site = new HashMap<>(Map.of("name", "Gull Steps", "latitudeDeg", 28.5, "longitudeDeg", 12));
+        site.putAll(Map.of("altitudeM", 40, "zone", "UTC", "version", 0));
+        http.put("/api/site", site);
         http.post("/api/spots", Map.of("name", "Bench"));
         http.post("/api/people", Map.of("name", "Ingmar"));
         http.post("/api/people", Map.of("name", "Solveig"));
@@ -27,7 +29,13 @@ class TakenBackApiTest extends ApiTest {
         Map<String, Object> stocks = new HashMap<>(Map.of("lines", "AV-1 8.2\nAV-2 9", "speciesKey", "avocado"));
         stocks.putAll(Map.of("kind", "SEEDLING_STOCK", "spotId", 1));
         http.post("/api/plants/paste", stocks);
-        http.post("/api/grafts", Http.graftOf(1, "cleft", http.today().minusDays(5), 1));
+        logged(1, http.today().minusDays(5), 1);
+    }
+
+    private void logged(int variety, LocalDate on, long stem) {
+        Map<String, Object> entry = new HashMap<>(Map.of("varietyId", variety, "techniqueKey", "cleft", "makerId", 1));
+        entry.putAll(Map.of("cover", "FILM", "madeOn", "" + on, "stems", List.of(Map.of("stemId", stem))));
+        assertThat(http.post("/api/grafts", entry).status()).isEqualTo(200);
     }
 
     private Http.Answer renamed(int person, String name, int version) {
@@ -68,7 +76,7 @@ class TakenBackApiTest extends ApiTest {
     void whatCameToBeNeededIsNotTakenBack() {
         http.post("/api/varieties", Map.of("speciesKey", "avocado", "name", "Copper Anchor"));
         long added = lastAct();
-        http.post("/api/grafts", Http.graftOf(2, "cleft", http.today(), 2));
+        logged(2, http.today(), 2);
         Http.Answer refused = takeBack(added);
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.text()).contains("hangs on it");
@@ -78,7 +86,8 @@ class TakenBackApiTest extends ApiTest {
     @Test
     void aGraftPutRightMovesItsVisitsAndBack() {
         String before = http.sheet("PB-26-001").get("stop").get("tasks").toString();
-        Http.Answer put = http.put("/api/grafts/PB-26-001/made", made(http.today().minusDays(15)));
+        Http.Answer put =
+                http.put("/api/grafts/PB-26-001/made", made(http.today().minusDays(15)));
         assertThat(put.status()).as(put.text()).isEqualTo(200);
         assertThat(put.json().get("sentence").asString()).contains("put right").contains("by Solveig");
         var graft = http.sheet("PB-26-001").get("stop").get("graft");
@@ -87,14 +96,19 @@ class TakenBackApiTest extends ApiTest {
         assertThat(http.sheet("PB-26-001").get("stop").get("tasks").toString()).isNotEqualTo(before);
         assertThat(takeBack(lastAct()).status()).isEqualTo(200);
         assertThat(http.sheet("PB-26-001").get("stop").get("tasks").toString()).isEqualTo(before);
-        assertThat(http.sheet("PB-26-001").get("stop").get("graft").get("techniqueKey").asString())
+        assertThat(http.sheet("PB-26-001")
+                        .get("stop")
+                        .get("graft")
+                        .get("techniqueKey")
+                        .asString())
                 .isEqualTo("cleft");
     }
 
     @Test
     void whatCannotHaveBeenIsRefusedAndNothingChanges() {
         http.look("PB-26-001", "GREEN");
-        Http.Answer late = http.put("/api/grafts/PB-26-001/made", made(http.today().plusDays(1)));
+        Http.Answer late =
+                http.put("/api/grafts/PB-26-001/made", made(http.today().plusDays(1)));
         assertThat(late.status()).isEqualTo(422);
         Map<String, Object> thick = made(http.today().minusDays(5));
         thick.put("scionMm", -3);
@@ -102,7 +116,11 @@ class TakenBackApiTest extends ApiTest {
         Map<String, Object> nobody = made(http.today().minusDays(5));
         nobody.put("makerId", 99);
         assertThat(http.put("/api/grafts/PB-26-001/made", nobody).status()).isIn(404, 422);
-        assertThat(http.sheet("PB-26-001").get("stop").get("graft").get("techniqueKey").asString())
+        assertThat(http.sheet("PB-26-001")
+                        .get("stop")
+                        .get("graft")
+                        .get("techniqueKey")
+                        .asString())
                 .isEqualTo("cleft");
     }
 

@@ -36,13 +36,6 @@ public final class RowTrail extends TriggerAdapter {
     }
 
     @Override
-    public void fire(Connection store, Object @Nullable [] before, Object @Nullable [] after) throws SQLException {
-        if (FOLLOWED.get() != null) {
-            super.fire(store, before, after);
-        }
-    }
-
-    @Override
     public void fire(Connection store, @Nullable ResultSet before, @Nullable ResultSet after) throws SQLException {
         Long act = FOLLOWED.get();
         if (act == null) {
