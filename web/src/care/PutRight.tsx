@@ -1,7 +1,6 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm, useRules } from "../api/queries";
-import { dayWords } from "../days";
 import { DayBox } from "../ui/DayBox";
 import { Overlay } from "../ui/Overlay";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
@@ -87,7 +86,7 @@ function Form({ sheet, onClose }: Omit<Props, "open">) {
         save();
       }}
     >
-      <Field label="Made on" error={errorOf("madeOn")} hint={`written as ${dayWords(graft.madeOn)}`}>
+      <Field label="Made on" error={errorOf("madeOn")}>
         <DayBox past value={madeOn} onChange={setMadeOn} />
       </Field>
       <Field label="Technique" error={errorOf("techniqueKey")}>

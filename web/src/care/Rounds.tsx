@@ -16,6 +16,8 @@ type Stop = Schemas["care.Stop"];
 const sameErrand = (a: Stop, b: Stop) =>
   a.graft.varietyId === b.graft.varietyId &&
   a.graft.spotId === b.graft.spotId &&
+  a.graft.techniqueKey === b.graft.techniqueKey &&
+  a.graft.madeOn === b.graft.madeOn &&
   a.tasks.map((t) => t.kind).join() === b.tasks.map((t) => t.kind).join();
 
 /** The walk, graft by graft: one key or one tap for each look. */
@@ -40,6 +42,16 @@ export function Rounds() {
     stops.findIndex((stop) => stop.graft.id === at),
   );
   const current = stops[index];
+
+  // Come for an errand, its grafts are marked, so that one key answers them all.
+  const errand = search.get("errand");
+  const [come, setCome] = useState<string>();
+  const head = stops.find((stop) => stop.graft.code === errand);
+  if (head && errand && come !== errand) {
+    setCome(errand);
+    setAt(head.graft.id);
+    setMarked(new Set(stops.filter((s) => sameErrand(s, head)).map((s) => s.graft.id)));
+  }
 
   // A fresh list from the farm says itself what is still due.
   // biome-ignore lint/correctness/useExhaustiveDependencies: only when new data has come

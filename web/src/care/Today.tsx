@@ -48,7 +48,7 @@ function NowLit({ due, sub }: { due: string; sub: string }) {
   if (pairings.length === 0) return <Statement title={due}>{sub}</Statement>;
   return (
     <>
-      <Statement title={headline(pairings)}>
+      <Statement title={headline(pairings, lamps.data?.today ?? "")}>
         {due}. {sub}
       </Statement>
       <Lamps pairings={pairings.slice(0, 3)} today={lamps.data?.today ?? ""} />
@@ -133,26 +133,31 @@ function WalkPlace({ place }: { place: Schemas["care.WalkPlace"] }) {
         </Link>
       </div>
       {place.errands.map((errand) => (
-        <ErrandRow key={errand.firstCode} errand={errand} />
+        <ErrandRow key={errand.codes[0]} errand={errand} spotId={place.spot.id} />
       ))}
     </section>
   );
 }
 
-function codes(errand: Schemas["care.Errand"]): string {
-  if (errand.grafts === 1) return errand.firstCode;
-  const tail = errand.lastCode.split("-").pop();
-  return `${errand.firstCode} … ${tail}`;
+const MOST_NAMED = 3;
+
+/** The codes themselves, the later ones by their numbers where they begin alike; many are counted. */
+function codeWords(codes: string[]): string {
+  const stem = codes[0].replace(/[^-]*$/, "");
+  const named = codes.map((code, i) => (i > 0 && code.startsWith(stem) ? code.slice(stem.length) : code));
+  const more = codes.length - MOST_NAMED;
+  return more > 0 ? `${named.slice(0, MOST_NAMED - 1).join(", ")} and ${more + 1} more` : named.join(", ");
 }
 
-function ErrandRow({ errand }: { errand: Schemas["care.Errand"] }) {
+function ErrandRow({ errand, spotId }: { errand: Schemas["care.Errand"]; spotId: number }) {
   const asks = errand.asks.join("; ");
+  const [first] = errand.codes;
   return (
     <Link
-      to={`/graft/${errand.firstCode}`}
+      to={errand.grafts === 1 ? `/graft/${first}` : `/rounds?spot=${spotId}&errand=${first}`}
       className="grid grid-cols-[150px_1fr_auto] items-baseline gap-x-3 border-line border-t py-1.5 hover:bg-surface max-sm:grid-cols-[1fr_auto]"
     >
-      <span className="code text-[14px]">{codes(errand)}</span>
+      <span className="code text-[14px]">{codeWords(errand.codes)}</span>
       <span className="max-sm:col-span-2 max-sm:row-start-2">
         {errand.grafts > 1 ? `${errand.grafts} ` : ""}
         {errand.varietyName}: {asks}

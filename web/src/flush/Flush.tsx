@@ -147,7 +147,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
   if (phone && !code)
     return (
       <section className="px-4 py-4">
-        <Statement title={headline(pairings.data?.pairings ?? [])}>
+        <Statement title={headline(pairings.data?.pairings ?? [], today)}>
           Tap a tree, then what its buds show.
         </Statement>
         <LookNext today={today} />
@@ -158,7 +158,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
     <div className="flex h-full max-lg:block max-lg:h-auto">
       <StageTextures />
       <section className="relative flex min-w-0 flex-1 flex-col px-[26px] pt-5 max-sm:hidden" hidden={phone}>
-        <Statement title={headline(own)}>
+        <Statement title={headline(own, today)}>
           {lead ? `${lead.varietyName} on ${lead.spotName} stocks: ${standingWords(lead, today)}` : ""}
         </Statement>
         <Tools

@@ -18,11 +18,11 @@ export const inOrderOfWindow = (pairings: Pairing[]) =>
 export const leading = (pairings: Pairing[]): Pairing | undefined => inOrderOfWindow(pairings)[0];
 
 /** The one large statement: what is lit now, or what comes first. */
-export function headline(pairings: Pairing[]): string {
+export function headline(pairings: Pairing[], today: string): string {
   const lead = leading(pairings);
   const name = capital(lead?.woodSpecies ?? "");
   if (lead?.standing === "LIT") return `${name} is lit${until(lead, " until about")}`;
-  if (lead?.standing === "CLOSING") return `${name} is closing${until(lead, ", about")}`;
+  if (lead?.standing === "CLOSING") return `${name} is closing${closes(lead, today)}`;
   if (lead?.window) return `${name} comes next, about ${dayWords(lead.window.first)}`;
   return "Nothing is lit, and no window is in sight";
 }
@@ -30,6 +30,15 @@ export function headline(pairings: Pairing[]): string {
 function until(pairing: Pairing, words: string): string {
   const end = pairing.window?.ends.mid ?? pairing.window?.last;
   return end ? `${words} ${dayWords(end)}` : "";
+}
+
+// A window that lies ahead is not the one that closes.
+function closes(pairing: Pairing, today: string): string {
+  const { window } = pairing;
+  if (!window) return " now";
+  return window.first <= today
+    ? until(pairing, ", about")
+    : ` now, and lit again about ${dayWords(window.first)}`;
 }
 
 /** How a pairing stands, in a short sentence or two with its days. */

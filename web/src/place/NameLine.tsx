@@ -8,17 +8,15 @@ export function NameLine({ name, onRename }: { name: string; onRename: (to: stri
   const { send, problem, busy } = useSend();
   if (typed === undefined)
     return (
-      <span className="flex min-w-0 flex-1 items-center gap-1">
-        <span className="truncate">{name}</span>
-        <button
-          type="button"
-          className="min-h-9 px-2 text-[14px] text-sea underline max-sm:min-h-11"
-          aria-label={`Rename ${name}`}
-          onClick={() => setTyped(name)}
-        >
-          rename
-        </button>
-      </span>
+      <button
+        type="button"
+        className="min-h-9 min-w-0 flex-1 truncate text-left underline decoration-line decoration-dotted underline-offset-4 hover:decoration-sea max-sm:min-h-11"
+        aria-label={`Rename ${name}`}
+        title={`Rename ${name}`}
+        onClick={() => setTyped(name)}
+      >
+        {name}
+      </button>
     );
   const leave = () => setTyped(undefined);
   return (

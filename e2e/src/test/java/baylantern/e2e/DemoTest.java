@@ -45,6 +45,20 @@ class DemoTest extends DemoScreenTest {
     }
 
     @Test
+    void anErrandOfSeveralIsNamedWholeAndWalkedWhole() {
+        Page page = desk(lantern);
+        page.navigate("/today");
+        Locator row = page.locator("main a[href*='errand=']").first();
+        assertThat(row).isVisible();
+        String codes = row.locator(".code").textContent();
+        Assertions.assertThat(codes).doesNotContain("…").matches(".*(, | and ).*");
+        int grafts = Integer.parseInt(
+                row.locator("span").nth(1).textContent().strip().replaceAll("\\D.*", ""));
+        row.click();
+        assertThat(page.locator("section h2.code")).hasText(grafts + " marked");
+    }
+
+    @Test
     void severalAreMarkedAndAnsweredAtOnce() {
         Page page = desk(lantern);
         page.navigate("/rounds");

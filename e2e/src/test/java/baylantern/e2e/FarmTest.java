@@ -180,4 +180,46 @@ class FarmTest extends DemoScreenTest {
         page.navigate("/graft/NO-26-999");
         assertThat(page.getByRole(AriaRole.ALERT)).hasText("There is no graft NO-26-999.");
     }
+
+    @Test
+    void howAGraftWasMadeIsPutRightByKeysAndTakenBack() {
+        Page page = desk(lantern);
+        page.navigate("/graft/QU-26-003");
+        Locator made = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How it was made"));
+        assertThat(made).isVisible();
+        String before = made.textContent();
+        button(page, "Put this right").focus();
+        page.keyboard().press("Enter");
+        Locator box = page.getByRole(AriaRole.DIALOG);
+        assertThat(box.getByText("takes are counted anew")).isVisible();
+        axeClean(page);
+        box.getByLabel("Scion, mm").fill("abc");
+        page.keyboard().press("Enter");
+        assertThat(box.getByRole(AriaRole.ALERT).first()).isVisible();
+        box.getByLabel("Scion, mm").fill("7.5");
+        box.getByLabel("Made on").fill("9 may");
+        page.keyboard().press("Enter");
+        assertThat(box).isHidden();
+        assertThat(made).containsText("9 May");
+        assertThat(page.getByText("QU-26-003 put right: made on")).isVisible();
+        page.keyboard().press("u");
+        assertThat(made).hasText(before);
+    }
+
+    @Test
+    void aNameIsPutRightWhereItStands() {
+        Page page = desk(lantern);
+        page.navigate("/farm");
+        Locator rename = page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Rename ")))
+                .last();
+        String name = rename.getAttribute("aria-label").replace("Rename ", "");
+        rename.click();
+        page.getByLabel("New name of " + name).fill("Ingmar by the sea");
+        page.keyboard().press("Enter");
+        assertThat(button(page, "Rename Ingmar by the sea")).isVisible();
+        page.keyboard().press("u");
+        page.keyboard().press("u");
+        assertThat(button(page, "Rename " + name)).isVisible();
+    }
 }

@@ -53,10 +53,9 @@ class WalkService {
         this.clock = clock;
     }
 
-    /** Grafts at one place that need the same; {@code latest} is the most pressing. */
+    /** Grafts at one place that need the same, in walking order; {@code latest} is the most pressing. */
     record Errand(
-            String firstCode,
-            String lastCode,
+            List<String> codes,
             int grafts,
             String varietyName,
             @Nullable String techniqueKey,
@@ -152,8 +151,7 @@ class WalkService {
         DueRow head = first.get(0);
         List<String> kinds = first.stream().map(DueRow::kind).toList();
         return new Errand(
-                head.code(),
-                same.get(same.size() - 1).get(0).code(),
+                same.stream().map(rows -> rows.get(0).code()).toList(),
                 same.size(),
                 Objects.requireNonNull(varieties.get(head.varietyId())).name(),
                 head.techniqueKey(),
