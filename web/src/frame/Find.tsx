@@ -11,10 +11,12 @@ const PLACES: Record<string, (found: Found) => string> = {
   graft: (found) => `/graft/${encodeURIComponent(found.code)}`,
   lot: (found) => `/wood/lot/${encodeURIComponent(found.code)}`,
   plant: (found) => `/trees?search=${encodeURIComponent(found.code)}`,
+  place: (found) => `/trees?search=${encodeURIComponent(found.code)}`,
+  person: () => "/farm",
   variety: (found) => `/trees?tab=varieties&search=${encodeURIComponent(found.code)}`,
 };
 
-/** Finds grafts, lots, plants and varieties by code, name or place. */
+/** Finds grafts, lots, plants, varieties, places and people. */
 export function Find({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [text, setText] = useState("");
   const [at, setAt] = useState(0);
@@ -40,7 +42,12 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
     event.preventDefault();
   };
   return (
-    <Overlay open={open} onClose={onClose} title="Find" description="A code, a variety or a place.">
+    <Overlay
+      open={open}
+      onClose={onClose}
+      title="Find"
+      description="A code as you say it, a variety, a place, a person, or words of a note."
+    >
       <Input
         aria-label="What to find"
         autoFocus

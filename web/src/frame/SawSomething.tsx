@@ -20,8 +20,9 @@ export function SawSomething({ open, onClose }: { open: boolean; onClose: () => 
     queryFn: () => told(api.GET("/api/grafts/find", { params: { query: { q: code.trim() } } })),
   });
   const grafts = (found.data ?? []).filter((f) => f.kind === "graft");
+  // Half a code never stands for one of many.
+  const match = grafts.find((g) => g.whole) ?? (grafts.length === 1 ? grafts[0] : undefined);
   const say = async (sign: Sign) => {
-    const match = grafts.find((g) => g.code.toLowerCase() === code.trim().toLowerCase()) ?? grafts[0];
     if (!match) return failed("Say which graft: its code, for instance TE-26-001.");
     const sheet = await told(api.GET("/api/grafts/{code}", { params: { path: { code: match.code } } }));
     if (await answer([sheet.stop.graft], sign, { personId, note })) {
@@ -40,15 +41,21 @@ export function SawSomething({ open, onClose }: { open: boolean; onClose: () => 
       <div className="grid gap-3">
         <Field
           label="Code of the graft"
-          hint={grafts[0] ? `${grafts[0].code}: ${grafts[0].words}` : undefined}
+          hint={match ? `${match.code}: ${match.words}` : several(grafts.map((g) => g.code))}
         >
           <Input autoFocus className="code" value={code} onChange={(e) => setCode(e.target.value)} />
         </Field>
         <Field label="A note, if you like">
           <Input value={note} maxLength={4000} onChange={(e) => setNote(e.target.value)} />
         </Field>
-        <AnswerKeys onSign={say} disabled={grafts.length === 0} />
+        <AnswerKeys onSign={say} disabled={!match} />
       </div>
     </Overlay>
   );
+}
+
+function several(codes: string[]): string | undefined {
+  return codes.length > 1
+    ? `${codes.slice(0, 3).join(", ")}${codes.length > 3 ? " and more" : ""}: which?`
+    : undefined;
 }

@@ -129,6 +129,32 @@ class DemoTest extends DemoScreenTest {
     }
 
     @Test
+    void halfACodeStandsForNoneOfManyAndACodeIsReadAsItIsSaid() {
+        Page page = desk(lantern);
+        page.navigate("/takes");
+        assertThat(title(page)).isVisible();
+        page.keyboard().press(".");
+        Locator box = page.getByRole(AriaRole.DIALOG);
+        page.getByLabel("Code of the graft").fill("QU-26-00");
+        assertThat(box.getByText("which?")).isVisible();
+        assertThat(box.getByRole(AriaRole.BUTTON)
+                        .filter(new Locator.FilterOptions().setHasText("green"))
+                        .first())
+                .isDisabled();
+        page.getByLabel("Code of the graft").fill("qu 26 2");
+        assertThat(box.getByText("QU-26-002: Quillpearl")).isVisible();
+        page.keyboard().press("Escape");
+        page.keyboard().press("/");
+        page.getByLabel("What to find").fill("shade h");
+        assertThat(box.getByText("its plants")).isVisible();
+        page.getByLabel("What to find").fill("nere");
+        assertThat(box.getByText("of the farm")).isVisible();
+        page.getByLabel("What to find").fill("qu26002");
+        page.keyboard().press("Enter");
+        assertThat(page).hasURL(Pattern.compile("/graft/QU-26-002"));
+    }
+
+    @Test
     void anOldNotebookComesInWithOneGuessCorrected() {
         Page page = desk(lantern);
         page.navigate("/farm/notebook");

@@ -1,11 +1,7 @@
 package baylantern.app.bench;
 
 import baylantern.app.place.PlaceService;
-import baylantern.app.place.PlantService;
-import baylantern.app.place.Variety;
 import baylantern.app.platform.FarmClock;
-import baylantern.app.platform.FarmProblem;
-import baylantern.app.wood.LotService;
 import baylantern.core.rules.Finding;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
@@ -32,26 +28,23 @@ class BenchController {
     private final BenchService bench;
     private final GraftService grafts;
     private final PlaceService places;
-    private final PlantService plants;
     private final FarmClock clock;
-    private final LotService lots;
     private final CorrectionService corrections;
+    private final FindService finds;
 
     BenchController(
             BenchService bench,
             GraftService grafts,
             PlaceService places,
-            PlantService plants,
             FarmClock clock,
-            LotService lots,
-            CorrectionService corrections) {
+            CorrectionService corrections,
+            FindService finds) {
         this.bench = bench;
         this.grafts = grafts;
         this.places = places;
-        this.plants = plants;
         this.clock = clock;
-        this.lots = lots;
         this.corrections = corrections;
+        this.finds = finds;
     }
 
     @PostMapping
@@ -123,39 +116,8 @@ class BenchController {
         return corrections.correct(code, entry);
     }
 
-    /** One thing found. */
-    record Found(String kind, String code, String words) {}
-
     @GetMapping("/find")
-    List<Found> find(@RequestParam String q) {
-        if (q.length() > 100) {
-            throw FarmProblem.wrong("q", q.length(), "up to 100 characters", "That is too long to look for.");
-        }
-        List<Found> found = new java.util.ArrayList<>();
-        List<Variety> named = places.varieties().stream()
-                .filter(v -> v.name().toLowerCase(java.util.Locale.ROOT).contains(q.toLowerCase(java.util.Locale.ROOT)))
-                .limit(6)
-                .toList();
-        grafts.list(new GraftFilter(null, null, null, null, null, null, null, null, q), 12)
-                .forEach(g -> found.add(graft(g)));
-        named.forEach(v -> grafts.list(new GraftFilter(v.id(), null, null, null, null, null, null, null, null), 4)
-                .forEach(g -> found.add(graft(g))));
-        lots.found(q, 6).forEach(f -> found.add(new Found("lot", f.code(), f.words())));
-        plants.plants((Long) null, q, 8)
-                .forEach(p -> found.add(new Found("plant", p.code(), p.speciesKey() + ", " + p.spotName())));
-        named.forEach(v -> found.add(variety(v)));
-        return found.stream().distinct().toList();
-    }
-
-    private static Found graft(Graft g) {
-        return new Found(
-                "graft",
-                g.code(),
-                g.varietyName() + " on " + g.plantCode() + ", " + g.spotName() + ", "
-                        + g.state().words());
-    }
-
-    private static Found variety(Variety v) {
-        return new Found("variety", v.name(), v.speciesKey() + ", codes begin with " + v.letters());
+    List<FindService.Found> find(@RequestParam String q) {
+        return finds.find(q);
     }
 }

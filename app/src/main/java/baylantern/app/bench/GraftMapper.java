@@ -52,6 +52,8 @@ interface GraftMapper {
             @Param("outcome") String outcome,
             @Param("lastLookOn") @Nullable LocalDate lastLookOn);
 
+    List<Graft> noted(@Param("like") String like, @Param("limit") int limit);
+
     /** {@code met} where how it met stays as it was. */
     int correct(
             @Param("graftId") long graftId,

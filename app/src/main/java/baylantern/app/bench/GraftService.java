@@ -4,6 +4,7 @@ import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
 import baylantern.core.care.GraftState;
+import baylantern.core.place.Codes;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashSet;
@@ -76,9 +77,17 @@ public class GraftService {
 
     /** The graft with this code; throws where there is none. */
     public Graft byCode(String code) {
-        return Optional.ofNullable(grafts.byCode(code.strip().toUpperCase(Locale.ROOT)))
+        return Codes.read(code)
+                .map(grafts::byCode)
+                .or(() -> Optional.ofNullable(grafts.byCode(code.strip().toUpperCase(Locale.ROOT))))
                 .or(() -> Optional.ofNullable(grafts.byCode(code.strip())))
                 .orElseThrow(() -> FarmProblem.unknown("graft", code));
+    }
+
+    /** Grafts whose notes hold a text, latest made first. */
+    public List<Graft> noted(String text, int limit) {
+        String like = text.strip().toLowerCase(Locale.ROOT).replaceAll("([%_!])", "!$1");
+        return grafts.noted("%" + like + "%", limit);
     }
 
     /** The last graft logged at the bench, empty for none. */

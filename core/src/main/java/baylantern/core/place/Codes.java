@@ -4,12 +4,18 @@ import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Short codes a person can say across a bench: two letters for the variety, the year, a number. */
 public final class Codes {
 
     private static final String SPARE = "ABCDEFGHJKLMNPRSTUVWXYZ";
+
+    private static final Pattern SAID =
+            Pattern.compile("(\\p{Alpha}{2,3})[\\s./-]*(\\d\\d)[\\s./-]*([wW]?)\\s*(\\d{1,5})");
 
     private Codes() {}
 
@@ -43,6 +49,21 @@ public final class Codes {
     /** The part of a graft's code before its number, for instance "TL-26-". */
     public static String graftStem(String letters, int year) {
         return String.format(Locale.ROOT, "%s-%02d-", letters, year % 100);
+    }
+
+    /**
+     * A code as somebody says or types it, for instance "te26001", "TE 26 1" or "te 26 w4", written whole; empty where it
+     * is none, or only a part of one.
+     */
+    public static Optional<String> read(String typed) {
+        Matcher said = SAID.matcher(typed.strip());
+        if (!said.matches() || Integer.parseInt(said.group(4)) == 0) {
+            return Optional.empty();
+        }
+        String letters = said.group(1).toUpperCase(Locale.ROOT);
+        int year = Integer.parseInt(said.group(2));
+        int number = Integer.parseInt(said.group(4));
+        return Optional.of(said.group(3).isEmpty() ? graft(letters, year, number) : lot(letters, year, number));
     }
 
     private static String plain(String name) {
