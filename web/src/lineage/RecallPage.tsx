@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { useParams } from "react-router";
 import api, { told } from "../api/client";
 import { dated, dayAndYear } from "../days";
@@ -15,15 +15,21 @@ export function RecallPage() {
   const recalls = useRecalls();
   const { send, problem, busy } = useSend();
   const [reason, setReason] = useState("");
+  const [bare, setBare] = useState(false);
+  const box = useRef<HTMLInputElement>(null);
   const row = recalls.data?.find((r) => r.id === id);
   if (recall.error) return <Trouble problem={recall.error} />;
   if (!recall.data || !row) return <Coming what="the recall" />;
-  const release = (keys?: string[]) =>
-    send(async () => {
+  const release = (keys?: string[]) => {
+    // Asked for from a row far up the list: the box that lacks the reason is gone to.
+    setBare(!reason.trim());
+    if (!reason.trim()) return box.current?.focus();
+    return send(async () => {
       const body = { keys, reason };
       const released = await told(api.POST("/api/recalls/{id}/release", { params: { path: { id } }, body }));
       done(released.sentence, released.actId);
     });
+  };
   const open = row.held > 0;
   const reasons = [...new Set(recall.data.held.map((h) => h.releaseReason).filter(Boolean))];
   return (
@@ -45,8 +51,13 @@ export function RecallPage() {
       <HeldList held={recall.data.held} onRelease={open ? (key) => release([key]) : undefined} />
       {open && (
         <div className="mt-5 max-w-xl print:hidden">
-          <Field label="Why it may be released" error={problem?.message}>
-            <Input value={reason} maxLength={400} onChange={(e) => setReason(e.target.value)} />
+          <Field
+            label="Why it may be released"
+            error={
+              problem?.message ?? (bare && !reason.trim() ? "Say why before it is released." : undefined)
+            }
+          >
+            <Input ref={box} value={reason} maxLength={400} onChange={(e) => setReason(e.target.value)} />
           </Field>
           <Button strong className="mt-2" disabled={busy} onClick={() => release()}>
             Release all {row.held}

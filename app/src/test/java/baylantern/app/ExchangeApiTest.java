@@ -29,9 +29,20 @@ class ExchangeApiTest extends ApiTest {
         return found;
     }
 
+    // What the fifth version wrote: acts without what rows were before them.
+    private static Map<String, String> ofVersionFive(byte[] zip) throws IOException {
+        Map<String, String> files = tables(zip);
+        files.remove("house_trail.csv");
+        files.compute(
+                "manifest.json",
+                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 5")
+                        .replaceAll("\"house_trail\" : \\d+,\\s*", ""));
+        return files;
+    }
+
     // What the fourth version wrote: graft days under another name, and acts without who did them.
     private static Map<String, String> ofVersionFour(byte[] zip) throws IOException {
-        Map<String, String> files = tables(zip);
+        Map<String, String> files = ofVersionFive(zip);
         files.put("bench_day.csv", files.remove("day_plan.csv"));
         files.compute(
                 "house_act.csv",
@@ -119,6 +130,24 @@ class ExchangeApiTest extends ApiTest {
                 .isEqualTo(4);
         assertThat(http.get("/api/acts").json().get(0).get("sentence").asString())
                 .contains("4 Pale Buoy planned");
+    }
+
+    @Test
+    void aFarmOfTheFifthVersionComesInAndOneOfTodayTakesBackWhatWasDoneBefore() throws IOException {
+        http.smallFarm();
+        http.post("/api/people", Map.of("name", "Solveig"));
+        long id = http.get("/api/people").json().get(0).get("id").asLong();
+        String name = http.get("/api/people").json().get(0).get("name").asString();
+        http.put("/api/people/" + id, Map.of("to", Map.of("name", "Solveig by the sea"), "version", 0));
+        byte[] zip = http.get("/api/exchange/farm.zip").bytes();
+        emptyFarm();
+        Http.Answer old = http.file("/api/exchange/farm.zip", zipped(ofVersionFive(zip)));
+        assertThat(old.status()).as(old.text()).isEqualTo(200);
+        emptyFarm();
+        assertThat(http.file("/api/exchange/farm.zip", zip).status()).isEqualTo(200);
+        long act = http.get("/api/acts").json().get(0).get("id").asLong();
+        assertThat(http.post("/api/acts/" + act + "/undo", Map.of()).status()).isEqualTo(200);
+        assertThat(http.get("/api/people").json().get(0).get("name").asString()).isEqualTo(name);
     }
 
     @Test

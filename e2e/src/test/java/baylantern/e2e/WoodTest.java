@@ -129,6 +129,7 @@ class WoodTest extends DemoScreenTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Release all")))
                 .click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Say why");
+        assertThat(page.getByLabel("Why it may be released")).isFocused();
         page.getByLabel("Why it may be released").fill("retested clear by the authority");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Release all")))
                 .click();
