@@ -1,3 +1,4 @@
+import { lazy, Suspense } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { useFarm, useToday, useToLookAt } from "../api/queries";
@@ -8,9 +9,12 @@ import { useLamps } from "../flush/flushApi";
 import { Lamps } from "../flush/Lamps";
 import { LookNext } from "../flush/LookNext";
 import { headline } from "../flush/words";
-import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
+import { Coming, PartHeading, Statement, Trouble } from "../ui/parts";
 import { NextDays } from "../weather/NextDays";
 import { RunningOut } from "../wood/RunningOut";
+
+// Read once in the life of a farm, so not fetched with every first screen.
+const NoGrafts = lazy(() => import("./NoGrafts").then((m) => ({ default: m.NoGrafts })));
 
 type TodayView = Schemas["care.TodayView"];
 
@@ -26,7 +30,13 @@ export function Today() {
       <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
         <NowLit due={title(view)} sub={subtitle(view)} />
         <PlannedSteps today={view.day} />
-        {farm.data.grafts === 0 ? <NoGrafts /> : <Walk view={view} />}
+        {farm.data.grafts === 0 ? (
+          <Suspense>
+            <NoGrafts />
+          </Suspense>
+        ) : (
+          <Walk view={view} />
+        )}
       </section>
       {farm.data.grafts > 0 && (
         <aside className="w-[372px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
@@ -72,30 +82,6 @@ function subtitle(view: TodayView): string {
   ].filter(Boolean);
   const sentence = parts.join(", ");
   return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}.`;
-}
-
-function NoGrafts() {
-  return (
-    <Teach
-      title="Today shows what your grafts need"
-      action={
-        <Link to="/bench">
-          <Button strong>Log the first graft</Button>
-        </Link>
-      }
-    >
-      Once a graft is logged, its visits come by themselves: first water, stock shoots, unwrapping, ties off.
-      Each morning they stand here in the order you walk. An old notebook can be{" "}
-      <Link to="/farm/notebook" className="text-sea underline">
-        brought in
-      </Link>{" "}
-      as well. To light the first lamp, choose a stock and a tree you cut wood from under{" "}
-      <Link to="/trees" className="text-sea underline">
-        Trees
-      </Link>{" "}
-      and note what their buds show.
-    </Teach>
-  );
 }
 
 function Walk({ view }: { view: TodayView }) {

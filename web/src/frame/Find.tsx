@@ -34,10 +34,17 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
     setText("");
     navigate(PLACES[row.kind](row));
   };
+  // What stands there while the answer is under way was found for fewer letters: the answer is waited for.
+  const enter = async () => {
+    const current = found.isPlaceholderData
+      ? (await found.refetch({ cancelRefetch: false })).data?.slice(at)
+      : rows.slice(at);
+    go(current?.[0]);
+  };
   const onKey = (event: React.KeyboardEvent) => {
     if (event.key === "ArrowDown") setAt((i) => Math.min(i + 1, rows.length - 1));
     else if (event.key === "ArrowUp") setAt((i) => Math.max(i - 1, 0));
-    else if (event.key === "Enter") go(rows[at]);
+    else if (event.key === "Enter") enter();
     else return;
     event.preventDefault();
   };
