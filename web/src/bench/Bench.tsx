@@ -5,12 +5,14 @@ import api, { ProblemError, type Schemas, told } from "../api/client";
 import { useFarm, useRules, useVarieties } from "../api/queries";
 import { dated } from "../days";
 import { useScope } from "../frame/scope";
+import { PeopleOptions } from "../place/PeopleOptions";
 import { useCommands } from "../ui/commands";
 import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useKept } from "../ui/useKept";
 import { done } from "../undo";
 import { type Choices, lengthNumber, lengthWords, useChoices } from "../units";
+import { CoverOptions } from "./CoverOptions";
 import { type Draft, entryOf, freshDraft, keepDraft, keptDraft } from "./draft";
 import { Schools } from "./Schools";
 import { Stems } from "./Stems";
@@ -52,7 +54,6 @@ interface FormProps {
 }
 
 function BenchForm({ today, next, varieties }: FormProps) {
-  const farm = useFarm();
   const rules = useRules();
   const { length } = useChoices();
   const [draft, setDraft] = useState<Draft>(() => keptDraft() ?? freshDraft(today, next.last));
@@ -161,11 +162,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
           <Field label="Made by">
             <Select value={draft.makerId} onChange={(e) => set({ makerId: e.target.value })}>
               <option value="">not said</option>
-              {(farm.data?.people ?? []).map((p) => (
-                <option key={p.id} value={p.id}>
-                  {p.name}
-                </option>
-              ))}
+              <PeopleOptions />
             </Select>
           </Field>
           <WoodChoice draft={draft} sources={next.sources} errorOf={errorOf} onChange={set} />
@@ -174,11 +171,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
           </Field>
           <Field label="Cover">
             <Select value={draft.cover} onChange={(e) => set({ cover: e.target.value as Draft["cover"] })}>
-              {(rules.data?.covers ?? []).map((c) => (
-                <option key={c.cover} value={c.cover}>
-                  {c.words}
-                </option>
-              ))}
+              <CoverOptions />
             </Select>
           </Field>
           <div className="col-span-2">

@@ -1,6 +1,8 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { useFarm, useRules } from "../api/queries";
+import { useRules } from "../api/queries";
+import { CoverOptions } from "../bench/CoverOptions";
+import { PeopleOptions } from "../place/PeopleOptions";
 import { DayBox } from "../ui/DayBox";
 import { Overlay } from "../ui/Overlay";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
@@ -44,7 +46,6 @@ function hangsOnIt({ past, stop: { tasks } }: Schemas["care.Sheet"]) {
 
 function Form({ sheet, onClose }: Omit<Props, "open">) {
   const { graft } = sheet.stop;
-  const farm = useFarm();
   const rules = useRules();
   const { length } = useChoices();
   const { send, problem, busy, errorOf } = useSend();
@@ -110,20 +111,12 @@ function Form({ sheet, onClose }: Omit<Props, "open">) {
       <Field label="Made by" error={errorOf("makerId")}>
         <Select value={maker} onChange={(e) => setMaker(e.target.value)}>
           <option value="">not said</option>
-          {(farm.data?.people ?? []).map((p) => (
-            <option key={p.id} value={p.id}>
-              {p.name}
-            </option>
-          ))}
+          <PeopleOptions />
         </Select>
       </Field>
       <Field label="Cover" error={errorOf("cover")}>
         <Select value={cover} onChange={(e) => setCover(e.target.value as typeof cover)}>
-          {(rules.data?.covers ?? []).map((c) => (
-            <option key={c.cover} value={c.cover}>
-              {c.words}
-            </option>
-          ))}
+          <CoverOptions />
         </Select>
       </Field>
       <div className="col-span-full mt-1 flex flex-wrap items-center gap-3">

@@ -1,8 +1,9 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { useFarm, useRules } from "../api/queries";
+import { CoverOptions } from "../bench/CoverOptions";
 import { dayWords } from "../days";
+import { PeopleOptions } from "../place/PeopleOptions";
 import { Button, Field, LinkButton, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done, failed } from "../undo";
@@ -42,8 +43,6 @@ export function Prepared() {
 }
 
 function OneList({ list }: { list: List }) {
-  const farm = useFarm();
-  const rules = useRules();
   const { length } = useChoices();
   const { send, problem, busy } = useSend();
   const [marked, setMarked] = useState<number[]>([]);
@@ -139,20 +138,12 @@ function OneList({ list }: { list: List }) {
         <Field label="Made by">
           <Select value={makerId} onChange={(e) => setMaker(e.target.value)}>
             <option value="">not said</option>
-            {(farm.data?.people ?? []).map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.name}
-              </option>
-            ))}
+            <PeopleOptions />
           </Select>
         </Field>
         <Field label="Cover">
           <Select value={cover} onChange={(e) => setCover(e.target.value as typeof cover)}>
-            {(rules.data?.covers ?? []).map((c) => (
-              <option key={c.cover} value={c.cover}>
-                {c.words}
-              </option>
-            ))}
+            <CoverOptions />
           </Select>
         </Field>
         <Button strong disabled={on.length === 0 || busy} onClick={log} className="min-h-11">

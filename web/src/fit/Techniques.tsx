@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import api, { told } from "../api/client";
-import { useFarm } from "../api/queries";
+import { PeopleOptions } from "../place/PeopleOptions";
 import { Field, PartHeading, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import type { FitDraft } from "./draft";
@@ -11,7 +11,6 @@ type On = FitDraft["on"];
 
 /** What bears on the choice: bark, stock, wood, top, and whose hand cuts. */
 export function Conditions({ on, onChange }: { on: On; onChange: (change: Partial<On>) => void }) {
-  const farm = useFarm();
   const hands = useHands();
   const { send } = useSend();
   const skill = hands.data?.find((h) => h.personId === on.makerId)?.skill ?? 2;
@@ -63,11 +62,7 @@ export function Conditions({ on, onChange }: { on: On; onChange: (change: Partia
           onChange={(e) => onChange({ makerId: e.target.value ? Number(e.target.value) : undefined })}
         >
           <option value="">anyone</option>
-          {(farm.data?.people ?? []).map((p) => (
-            <option key={p.id} value={p.id}>
-              {p.name}
-            </option>
-          ))}
+          <PeopleOptions />
         </Select>
       </Field>
       <Field label="whose hand is">

@@ -3,6 +3,7 @@ import { format, parseISO } from "date-fns";
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm } from "../api/queries";
+import { PeopleOptions } from "../place/PeopleOptions";
 import { Button, Coming, Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -73,11 +74,7 @@ function WriteCleaning({ mixes }: { mixes: Schemas["wood.MixView"][] }) {
       <div className="grid grid-cols-2 gap-3">
         <Field label="Whose blade">
           <Select value={person} onChange={(e) => setWho(e.target.value)}>
-            {(farm.data?.people ?? []).map((p) => (
-              <option key={p.id} value={p.id}>
-                {p.name}
-              </option>
-            ))}
+            <PeopleOptions />
           </Select>
         </Field>
         <Field label="With">

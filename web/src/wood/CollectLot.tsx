@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { useFarm, useVarieties } from "../api/queries";
+import { useVarieties } from "../api/queries";
+import { PeopleOptions } from "../place/PeopleOptions";
 import { DayBox } from "../ui/DayBox";
 import { Overlay } from "../ui/Overlay";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
@@ -35,7 +36,6 @@ export function CollectLot(props: Props) {
 
 function Form({ onClose, today, fromKey }: Props) {
   const navigate = useNavigate();
-  const farm = useFarm();
   const sources = useSources();
   const stores = useStores();
   const varieties = useVarieties();
@@ -137,11 +137,7 @@ function Form({ onClose, today, fromKey }: Props) {
           <Field label="Cut by" hint="whose blade it was">
             <Select value={cutBy} onChange={(e) => setCutBy(e.target.value)}>
               <option value="">not said</option>
-              {(farm.data?.people ?? []).map((p) => (
-                <option key={p.id} value={p.id}>
-                  {p.name}
-                </option>
-              ))}
+              <PeopleOptions />
             </Select>
           </Field>
         )}

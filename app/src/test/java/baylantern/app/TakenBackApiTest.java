@@ -13,6 +13,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
 
 /** What was written is put right and taken back; not where something else rests on it by then. */
 class TakenBackApiTest extends ApiTest {
@@ -56,8 +57,16 @@ class TakenBackApiTest extends ApiTest {
         return made;
     }
 
+    private JsonNode stop() {
+        return http.sheet("PB-26-001").get("stop");
+    }
+
+    private String firstPerson() {
+        return http.get("/api/people").json().get(0).get("name").asString();
+    }
+
     private int version() {
-        return http.sheet("PB-26-001").get("stop").get("graft").get("version").asInt();
+        return stop().get("graft").get("version").asInt();
     }
 
     @Test
@@ -66,10 +75,10 @@ class TakenBackApiTest extends ApiTest {
         long first = lastAct();
         assertThat(renamed(1, "Ingmar by the sea", 1).status()).isEqualTo(200);
         assertThat(takeBack(first).status()).isEqualTo(409);
-        assertThat(http.get("/api/people").json().get(0).get("name").asString()).isEqualTo("Ingmar by the sea");
+        assertThat(firstPerson()).isEqualTo("Ingmar by the sea");
         assertThat(takeBack(lastAct()).status()).isEqualTo(200);
         assertThat(takeBack(first).status()).isEqualTo(200);
-        assertThat(http.get("/api/people").json().get(0).get("name").asString()).isEqualTo("Ingmar");
+        assertThat(firstPerson()).isEqualTo("Ingmar");
     }
 
     @Test
@@ -85,17 +94,17 @@ class TakenBackApiTest extends ApiTest {
 
     @Test
     void aGraftPutRightMovesItsVisitsAndBack() {
-        String before = http.sheet("PB-26-001").get("stop").get("tasks").toString();
+        String before = stop().get("tasks").toString();
         Http.Answer put =
                 http.put("/api/grafts/PB-26-001/made", made(http.today().minusDays(15)));
         assertThat(put.status()).as(put.text()).isEqualTo(200);
         assertThat(put.json().get("sentence").asString()).contains("put right").contains("by Solveig");
-        var graft = http.sheet("PB-26-001").get("stop").get("graft");
+        var graft = stop().get("graft");
         assertThat(graft.get("techniqueKey").asString()).isEqualTo("whip");
         assertThat(graft.get("scionMm").asDouble()).isEqualTo(8.5);
-        assertThat(http.sheet("PB-26-001").get("stop").get("tasks").toString()).isNotEqualTo(before);
+        assertThat(stop().get("tasks").toString()).isNotEqualTo(before);
         assertThat(takeBack(lastAct()).status()).isEqualTo(200);
-        assertThat(http.sheet("PB-26-001").get("stop").get("tasks").toString()).isEqualTo(before);
+        assertThat(stop().get("tasks").toString()).isEqualTo(before);
         assertThat(http.sheet("PB-26-001")
                         .get("stop")
                         .get("graft")
@@ -122,6 +131,25 @@ class TakenBackApiTest extends ApiTest {
                         .get("techniqueKey")
                         .asString())
                 .isEqualTo("cleft");
+    }
+
+    @Test
+    void aStickOfALotDoesNotBecomeABudByCorrecting() {
+        http.post("/api/stores", Map.of("name", "Cold box", "method", "FRIDGE", "setC", 6));
+        Map<String, Object> mother = new HashMap<>(Map.of("code", "PB-M1", "speciesKey", "avocado", "spotId", 1));
+        mother.putAll(Map.of("kind", "MOTHER_TREE", "varietyId", 1, "startedOn", "2015-01-01"));
+        http.post("/api/plants", mother);
+        assertThat(http.post("/api/lots", Http.lot(3, http.today().minusDays(3), 12))
+                        .status())
+                .isEqualTo(200);
+        http.post("/api/grafts", Http.graftOf(1, "cleft", http.today(), 2));
+        Map<String, Object> bud = made(http.today());
+        bud.putAll(Map.of("techniqueKey", "chip", "version", 0));
+        Http.Answer refused = http.put("/api/grafts/PB-26-002/made", bud);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("take the graft back and log it anew");
+        bud.put("techniqueKey", "whip");
+        assertThat(http.put("/api/grafts/PB-26-002/made", bud).status()).isEqualTo(200);
     }
 
     @Test

@@ -62,7 +62,7 @@ abstract class ScreenTest {
     }
 
     private static Path chromium() {
-        // Without a window of its own the same browser takes half the work.
+        // Without a window of its own the same browser has less to do.
         return Stream.of("chromium-headless-shell", "chromium", "chromium-browser", "google-chrome")
                 .map("/usr/bin/"::concat)
                 .map(Path::of)

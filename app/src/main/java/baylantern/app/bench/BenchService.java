@@ -20,6 +20,7 @@ import baylantern.core.rules.Finding;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.wood.LotBalance;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -107,20 +108,41 @@ public class BenchService implements Undoer {
 
     private Bench bench(BenchEntry entry, BenchEntry.OnStem on, Variety variety, Technique technique) {
         Stem stem = plants.stem(on.stemId());
-        Plant plant = plants.plant(stem.plantId());
+        return bench(
+                variety,
+                plants.plant(stem.plantId()),
+                technique,
+                new Cut(entry.madeOn(), entry.woodCutOn(), on.scionMm(), on.stockMm()),
+                grafts.liveOnStem(stem.id()));
+    }
+
+    /** When a graft was made, of wood cut when, and the diameters at the cut in mm. */
+    record Cut(
+            LocalDate madeOn,
+            @Nullable LocalDate woodCutOn,
+            @Nullable Double scionMm,
+            @Nullable Double stockMm) {}
+
+    private Bench bench(Variety variety, Plant plant, Technique technique, Cut cut, @Nullable String live) {
         return new Bench(
                 rules.species(variety.speciesKey()).orElseThrow(),
                 rules.species(plant.speciesKey()).orElseThrow(),
                 technique,
-                entry.madeOn(),
-                entry.woodCutOn(),
-                on.scionMm(),
-                on.stockMm(),
+                cut.madeOn(),
+                cut.woodCutOn(),
+                cut.scionMm(),
+                cut.stockMm(),
                 variety.protectedRight(),
-                grafts.liveOnStem(stem.id()));
+                live);
     }
 
-    private Technique technique(String key) {
+    /** What would be said of a graft in the log, had it been made so. */
+    List<Finding> check(Graft graft, Technique technique, Cut cut) {
+        Plant plant = plants.plant(graft.on().plantId());
+        return checks.check(bench(places.variety(graft.varietyId()), plant, technique, cut, null), clock.today());
+    }
+
+    Technique technique(String key) {
         return rules.technique(key)
                 .orElseThrow(() -> FarmProblem.wrong(
                         "techniqueKey",
@@ -149,16 +171,7 @@ public class BenchService implements Undoer {
         places.numbering(entry.varietyId());
         plants.working(entry.stems().stream().map(BenchEntry.OnStem::stemId).toList());
         List<Finding> found = check(entry);
-        found.stream()
-                .filter(f -> f.weight() == Finding.Weight.REFUSES)
-                .findFirst()
-                .ifPresent(f -> {
-                    throw FarmProblem.wrong(
-                            Objects.toString(f.field(), ""),
-                            f.value(),
-                            Objects.toString(f.threshold(), ""),
-                            f.message() + ".");
-                });
+        FarmProblem.ifRefused(found);
         Variety variety = places.variety(entry.varietyId());
         LotLedger.Used wood = wood(entry, act);
         FitMeasure measure = fits.getIfAvailable();

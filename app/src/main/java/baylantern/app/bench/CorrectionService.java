@@ -1,18 +1,12 @@
 package baylantern.app.bench;
 
 import baylantern.app.place.PlaceService;
-import baylantern.app.place.Plant;
-import baylantern.app.place.PlantService;
-import baylantern.app.place.Variety;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
-import baylantern.core.bench.Bench;
-import baylantern.core.bench.BenchChecks;
 import baylantern.core.bench.Cover;
 import baylantern.core.rules.Finding;
-import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -33,8 +27,6 @@ public class CorrectionService {
     private final GraftService grafts;
     private final BenchService bench;
     private final PlaceService places;
-    private final PlantService plants;
-    private final Rulebook rules;
     private final FarmClock clock;
     private final TrailService trail;
 
@@ -43,16 +35,12 @@ public class CorrectionService {
             GraftService grafts,
             BenchService bench,
             PlaceService places,
-            PlantService plants,
-            Rulebook rules,
             FarmClock clock,
             TrailService trail) {
         this.mapper = mapper;
         this.grafts = grafts;
         this.bench = bench;
         this.places = places;
-        this.plants = plants;
-        this.rules = rules;
         this.clock = clock;
         this.trail = trail;
     }
@@ -80,17 +68,12 @@ public class CorrectionService {
     @Transactional
     public Corrected correct(String code, Correction entry) {
         Graft graft = grafts.byCode(code);
-        List<Finding> found = check(graft, entry);
-        found.stream()
-                .filter(f -> f.weight() == Finding.Weight.REFUSES)
-                .findFirst()
-                .ifPresent(f -> {
-                    throw FarmProblem.wrong(
-                            Objects.toString(f.field(), ""),
-                            f.value(),
-                            Objects.toString(f.threshold(), ""),
-                            f.message() + ".");
-                });
+        Technique technique = bench.technique(entry.techniqueKey());
+        List<Finding> found = bench.check(
+                graft,
+                technique,
+                new BenchService.Cut(entry.madeOn(), graft.woodCutOn(), entry.scionMm(), entry.stockMm()));
+        FarmProblem.ifRefused(found);
         if (graft.lastLookOn() != null && entry.madeOn().isAfter(graft.lastLookOn())) {
             throw FarmProblem.wrong(
                     "madeOn",
@@ -98,18 +81,20 @@ public class CorrectionService {
                     "up to " + graft.lastLookOn(),
                     graft.code() + " was looked at on " + graft.lastLookOn() + ", so it was made by then.");
         }
-        String sentence = sentence(graft, entry);
+        sameOfItsLot(graft, technique);
+        String sentence = sentence(graft, entry, technique);
         long act = trail.follow(sentence);
-        GraftFit fit = bench.plainFit(
-                entry.techniqueKey(),
-                graft.speciesKey(),
-                graft.on().plantSpeciesKey(),
-                entry.scionMm(),
-                entry.stockMm());
+        boolean met = met(graft, entry);
+        GraftFit fit = met
+                ? null
+                : bench.plainFit(
+                        entry.techniqueKey(),
+                        graft.speciesKey(),
+                        graft.on().plantSpeciesKey(),
+                        entry.scionMm(),
+                        entry.stockMm());
         Instant madeAt = entry.madeOn().equals(graft.madeOn()) ? null : clock.moment(entry.madeOn());
-        Rows.superseded(
-                mapper.correct(graft.id(), entry, madeAt, met(graft, entry) ? null : fit, met(graft, entry)),
-                graft.code());
+        Rows.superseded(mapper.correct(graft.id(), entry, madeAt, fit, met), graft.code());
         return new Corrected(
                 act, sentence, found.stream().map(Finding::message).distinct().toList());
     }
@@ -121,40 +106,33 @@ public class CorrectionService {
                 && entry.techniqueKey().equals(graft.techniqueKey());
     }
 
-    private List<Finding> check(Graft graft, Correction entry) {
-        Variety variety = places.variety(graft.varietyId());
-        Plant plant = plants.plant(graft.on().plantId());
-        Technique technique = rules.technique(entry.techniqueKey())
-                .orElseThrow(() -> FarmProblem.wrong(
-                        "techniqueKey",
-                        entry.techniqueKey(),
-                        "a technique of the rulebook",
-                        "\"" + entry.techniqueKey() + "\" is not a technique here."));
-        return new BenchChecks(rules)
-                .check(
-                        new Bench(
-                                rules.species(variety.speciesKey()).orElseThrow(),
-                                rules.species(plant.speciesKey()).orElseThrow(),
-                                technique,
-                                entry.madeOn(),
-                                graft.woodCutOn(),
-                                entry.scionMm(),
-                                entry.stockMm(),
-                                variety.protectedRight(),
-                                null),
-                        clock.today());
+    // Its lot gave a bud or a stick; that entry of the ledger stands.
+    private void sameOfItsLot(Graft graft, Technique technique) {
+        String before = graft.techniqueKey();
+        if (graft.lotId() != null
+                && before != null
+                && BenchService.takes(bench.technique(before)) != BenchService.takes(technique)) {
+            throw FarmProblem.wrong(
+                    "techniqueKey",
+                    technique.name(),
+                    "one that takes as much of the lot",
+                    graft.lotCode() + " gave another part for it: take the graft back and log it anew.");
+        }
     }
 
-    private String sentence(Graft graft, Correction entry) {
+    private String sentence(Graft graft, Correction entry, Technique technique) {
         List<String> put = new ArrayList<>();
         if (!entry.madeOn().equals(graft.madeOn())) {
             put.add("made on " + entry.madeOn());
         }
         if (!entry.techniqueKey().equals(graft.techniqueKey())) {
-            put.add(rules.technique(entry.techniqueKey()).orElseThrow().name());
+            put.add(technique.name());
         }
         if (!Objects.equals(entry.makerId(), graft.made().makerId())) {
-            put.add(entry.makerId() == null ? "its maker not known" : "by " + name(entry.makerId()));
+            put.add(
+                    entry.makerId() == null
+                            ? "its maker not known"
+                            : "by " + places.person(entry.makerId()).name());
         }
         if (!entry.cover().name().equals(graft.cover())) {
             put.add(entry.cover().words());
@@ -166,13 +144,5 @@ public class CorrectionService {
             throw FarmProblem.conflict("That is how " + graft.code() + " stands already.");
         }
         return graft.code() + " put right: " + String.join(", ", put);
-    }
-
-    private String name(long personId) {
-        return places.people().stream()
-                .filter(person -> person.id() == personId)
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.unknown("person", personId))
-                .name();
     }
 }

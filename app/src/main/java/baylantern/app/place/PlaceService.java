@@ -94,8 +94,7 @@ public class PlaceService implements FarmClock.Zone {
     /** Adds a place at the end of the walk. */
     @Transactional
     public Spot addSpot(String name, @Nullable Long actId) {
-        long id = places.insertSpot(name.strip(), actId);
-        return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
+        return spot(places.insertSpot(name.strip(), actId));
     }
 
     /** The place of this name, added where there is none. */
@@ -125,7 +124,7 @@ public class PlaceService implements FarmClock.Zone {
     Spot renameSpot(long id, String name, int version) {
         trail.follow("Place " + spot(id).name() + " renamed to " + name.strip());
         Rows.superseded(places.updateSpot(id, name.strip(), version), "The place");
-        return spots().stream().filter(spot -> spot.id() == id).findFirst().orElseThrow();
+        return spot(id);
     }
 
     /** Says whether a place is an insect-proof house. */
@@ -168,7 +167,8 @@ public class PlaceService implements FarmClock.Zone {
         return addPerson(name, null);
     }
 
-    private Person person(long id) {
+    /** The person with this id; throws where there is none. */
+    public Person person(long id) {
         return people().stream()
                 .filter(person -> person.id() == id)
                 .findFirst()

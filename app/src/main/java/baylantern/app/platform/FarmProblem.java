@@ -1,5 +1,8 @@
 package baylantern.app.platform;
 
+import baylantern.core.rules.Finding;
+import java.util.Collection;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 
@@ -29,6 +32,20 @@ public class FarmProblem extends RuntimeException {
     /** An entry that cannot be. */
     public static FarmProblem wrong(String field, @Nullable Object value, String valid, String sentence) {
         return new FarmProblem(HttpStatus.UNPROCESSABLE_CONTENT, sentence, field, value, valid);
+    }
+
+    /** Throws the first of these findings that refuses; returns where none does. */
+    public static void ifRefused(Collection<Finding> found) {
+        for (Finding finding : found) {
+            if (finding.weight() == Finding.Weight.REFUSES) {
+                String said = finding.message();
+                throw wrong(
+                        Objects.toString(finding.field(), ""),
+                        finding.value(),
+                        Objects.toString(finding.threshold(), ""),
+                        said.endsWith(".") ? said : said + ".");
+            }
+        }
     }
 
     /** Nothing of that name. */

@@ -21,8 +21,11 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class RowTrail extends TriggerAdapter {
 
-    /** Columns that follow from others, or that only guard against writing at once. */
-    static final Set<String> FOLLOWING = Set.of("version", "state", "outcome", "last_look_on");
+    /** Columns that follow from looks: they are worked out anew, not put back. */
+    private static final Set<String> FOLLOWING =
+            Set.of("bench_graft.state", "bench_graft.outcome", "bench_graft.last_look_on");
+
+    private static final String VERSION = "version";
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final ThreadLocal<@Nullable Long> FOLLOWED = new ThreadLocal<>();
@@ -50,8 +53,8 @@ public final class RowTrail extends TriggerAdapter {
         keys.forEach(k -> key.put(k, (after == null ? was : became).get(k)));
         if (before != null && after != null) {
             was.entrySet()
-                    .removeIf(cell -> FOLLOWING.contains(cell.getKey())
-                            || Objects.equals(cell.getValue(), became.get(cell.getKey())));
+                    .removeIf(cell ->
+                            follows(cell.getKey()) || Objects.equals(cell.getValue(), became.get(cell.getKey())));
             became.keySet().retainAll(was.keySet());
             if (was.isEmpty()) {
                 return;
@@ -60,12 +63,21 @@ public final class RowTrail extends TriggerAdapter {
         try (PreparedStatement write = store.prepareStatement(
                 "INSERT INTO house_trail (act_id, table_name, row_key, was, became) VALUES (?, ?, ?, ?, ?)")) {
             write.setLong(1, act);
-            write.setString(2, tableName.toLowerCase(Locale.ROOT));
+            write.setString(2, table());
             write.setString(3, JSON.writeValueAsString(key));
             write.setString(4, before == null ? null : JSON.writeValueAsString(was));
             write.setString(5, after == null ? null : JSON.writeValueAsString(became));
             write.executeUpdate();
         }
+    }
+
+    private String table() {
+        return tableName.toLowerCase(Locale.ROOT);
+    }
+
+    // A version only guards against two who write at once.
+    private boolean follows(String column) {
+        return column.equals(VERSION) || FOLLOWING.contains(table() + "." + column);
     }
 
     private void learn(Connection store) throws SQLException {

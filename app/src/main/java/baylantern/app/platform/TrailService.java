@@ -30,13 +30,15 @@ public class TrailService implements Undoer {
     private static final TypeReference<LinkedHashMap<String, @Nullable String>> CELLS = new TypeReference<>() {};
 
     private final JdbcTemplate jdbc;
+    private final TableVault vault;
     private final Changes changes;
     private final ActMapper acts;
     private final FarmClock clock;
     private final Doer doer;
 
-    TrailService(JdbcTemplate jdbc, Changes changes, ActMapper acts, FarmClock clock, Doer doer) {
+    TrailService(JdbcTemplate jdbc, TableVault vault, Changes changes, ActMapper acts, FarmClock clock, Doer doer) {
         this.jdbc = jdbc;
+        this.vault = vault;
         this.changes = changes;
         this.acts = acts;
         this.clock = clock;
@@ -137,21 +139,13 @@ public class TrailService implements Undoer {
             List<@Nullable String> values = new ArrayList<>(step.was.values());
             values.addAll(now.values());
             String set = step.was.keySet().stream().map(c -> c + " = ?").collect(Collectors.joining(", "));
-            String version = versioned(step.table) ? ", version = version + 1" : "";
+            String version = vault.columns(step.table).contains("version") ? ", version = version + 1" : "";
             write("UPDATE " + step.table, " SET " + set + version + " WHERE " + where(now.keySet()), values);
         }
     }
 
     private static String where(Set<String> columns) {
         return columns.stream().map(c -> c + " IS NOT DISTINCT FROM ?").collect(Collectors.joining(" AND "));
-    }
-
-    private boolean versioned(String table) {
-        Integer found = jdbc.queryForObject(
-                "SELECT COUNT(*) FROM information_schema.columns WHERE LOWER(table_name) = ? AND column_name = 'VERSION'",
-                Integer.class,
-                table);
-        return found != null && found > 0;
     }
 
     private void write(String what, String how, Iterable<@Nullable String> values) {

@@ -136,16 +136,7 @@ public class WatchService implements Undoer {
                 .map(NoteRow::note)
                 .toList();
         List<Finding> found = checks.of(note, others, clock.today());
-        found.stream()
-                .filter(f -> f.weight() == Finding.Weight.REFUSES)
-                .findFirst()
-                .ifPresent(f -> {
-                    throw FarmProblem.wrong(
-                            Objects.toString(f.field(), ""),
-                            f.value(),
-                            Objects.toString(f.threshold(), ""),
-                            f.message());
-                });
+        FarmProblem.ifRefused(found);
         return found;
     }
 
