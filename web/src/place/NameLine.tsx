@@ -10,7 +10,7 @@ export function NameLine({ name, onRename }: { name: string; onRename: (to: stri
     return (
       <button
         type="button"
-        className="min-h-9 min-w-0 flex-1 truncate text-left underline decoration-line decoration-dotted underline-offset-4 hover:decoration-sea max-sm:min-h-11"
+        className="min-h-9 min-w-0 flex-1 text-left [overflow-wrap:anywhere] underline decoration-line decoration-dotted underline-offset-4 hover:decoration-sea max-sm:min-h-11"
         aria-label={`Rename ${name}`}
         title={`Rename ${name}`}
         onClick={() => setTyped(name)}
