@@ -80,7 +80,7 @@ function Spots() {
     send(() => told(api.PUT("/api/spots/{id}/house", { params: { path: { id } }, body: { insectProof } })));
   return (
     <section>
-      <PartHeading>Places, in walking order; tap a name to change it</PartHeading>
+      <PartHeading>Places, in walking order; tap to rename</PartHeading>
       <ol>
         {list.map((spot, i) => (
           <li key={spot.id} className="flex items-center gap-1 border-line border-t">
@@ -145,7 +145,7 @@ function People() {
   const { send, problem } = useSend();
   return (
     <section>
-      <PartHeading>People; tap a name to change it</PartHeading>
+      <PartHeading>People; tap to rename</PartHeading>
       <ul>
         {(farm.data?.people ?? []).map((person) => (
           <li key={person.id} className="flex border-line border-t py-0.5">
