@@ -6,12 +6,14 @@ import { useFarm, useRules, useVarieties } from "../api/queries";
 import { dated } from "../days";
 import { useScope } from "../frame/scope";
 import { PeopleOptions } from "../place/PeopleOptions";
+import { VarietyOptions } from "../place/VarietyOptions";
 import { useCommands } from "../ui/commands";
 import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useKept } from "../ui/useKept";
 import { done } from "../undo";
 import { type Choices, lengthNumber, lengthWords, useChoices } from "../units";
+import { useShelf } from "../wood/woodApi";
 import { CoverOptions } from "./CoverOptions";
 import { type Draft, entryOf, freshDraft, keepDraft, keptDraft } from "./draft";
 import { Schools } from "./Schools";
@@ -62,6 +64,12 @@ function BenchForm({ today, next, varieties }: FormProps) {
   const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }));
   useKept(draft, keepDraft);
 
+  const shelf = useShelf();
+  // Where there is one lot to take, it is taken.
+  const onlyLot = (varietyId: string) => {
+    const own = (shelf.data?.lots ?? []).filter((lot) => String(lot.varietyId) === varietyId && !lot.refusal);
+    return own.length === 1 ? String(own[0].id) : "";
+  };
   const variety = varieties.find((v) => String(v.id) === draft.varietyId);
   const entry = entryOf(draft, length);
   const check = useQuery({
@@ -123,19 +131,12 @@ function BenchForm({ today, next, varieties }: FormProps) {
           <Field label="Variety" error={errorOf("varietyId")}>
             <Select
               value={draft.varietyId}
-              onChange={(e) => set({ varietyId: e.target.value, lotId: "", stems: [] })}
+              onChange={(e) => set({ varietyId: e.target.value, lotId: onlyLot(e.target.value), stems: [] })}
             >
               <option value="">choose</option>
               {[...new Set(varieties.map((v) => v.speciesKey))].map((species) => (
                 <optgroup key={species} label={species}>
-                  {varieties
-                    .filter((v) => v.speciesKey === species)
-                    .map((v) => (
-                      <option key={v.id} value={v.id}>
-                        {v.name}
-                        {v.flowering ? ` (${v.flowering})` : ""}
-                      </option>
-                    ))}
+                  <VarietyOptions species={species} />
                 </optgroup>
               ))}
             </Select>

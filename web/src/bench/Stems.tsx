@@ -33,8 +33,14 @@ export function Stems({ species, stems, error, onChange }: Props) {
   const chosen = new Set(stems.map((s) => s.stemId));
   const offered = (free.data ?? []).filter((f) => !chosen.has(f.stemId)).slice(0, OFFERED);
   const shown = (mm?: number) => lengthWords(mm, length).replace(/ (mm|in)$/, "");
-  const change = (id: number, part: Partial<StemDraft>) =>
-    onChange(stems.map((s) => (s.stemId === id ? { ...s, placing: undefined, ...part } : s)));
+  // What is written in one row holds for those below it that say nothing, or what this row said before.
+  const change = (at: number, part: "scion" | "stock", text: string) =>
+    onChange(
+      stems.map((stem, i) => {
+        const follows = i > at && part === "scion" && (stem.scion === "" || stem.scion === stems[at].scion);
+        return i === at || follows ? { ...stem, placing: undefined, [part]: text } : stem;
+      }),
+    );
   return (
     <section>
       <PartHeading>On which stock</PartHeading>
@@ -49,7 +55,7 @@ export function Stems({ species, stems, error, onChange }: Props) {
             </tr>
           </thead>
           <tbody>
-            {stems.map((stem) => (
+            {stems.map((stem, at) => (
               <tr key={stem.stemId} className="border-line border-t">
                 <td className="code py-1">
                   {stem.plantCode}
@@ -63,7 +69,7 @@ export function Stems({ species, stems, error, onChange }: Props) {
                       aria-label={`${part === "scion" ? "Scion" : "Stock"} diameter for ${stem.plantCode}`}
                       aria-invalid={badLength(stem[part]) !== undefined}
                       value={stem[part]}
-                      onChange={(e) => change(stem.stemId, { [part]: e.target.value })}
+                      onChange={(e) => change(at, part, e.target.value)}
                     />
                     {badLength(stem[part]) && (
                       <span className="text-[13px] text-alarm">{badLength(stem[part])}</span>
@@ -98,7 +104,7 @@ export function Stems({ species, stems, error, onChange }: Props) {
             key={stem.stemId}
             type="button"
             title={`${stem.speciesKey}${stem.stockKind ? `, ${stem.stockKind}` : ""}, ${stem.spotName}`}
-            className="code min-h-9 rounded border border-soft/50 bg-surface px-2 text-[14px] hover:border-sea max-sm:min-h-11"
+            className="code min-h-9 rounded border border-edge bg-surface px-2 text-[14px] hover:border-sea max-sm:min-h-11"
             onClick={() =>
               onChange([
                 ...stems,

@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { keptLengths } from "../ui/keptLengths";
 import { type Choices, readLength } from "../units";
 
 export interface StemDraft {
@@ -28,17 +29,14 @@ export interface Draft {
 
 const KEY = "bay-lantern-bench";
 
-export function keptDraft(): Draft | undefined {
-  try {
-    const kept = localStorage.getItem(KEY);
-    const draft = kept ? (JSON.parse(kept) as Draft) : undefined;
-    return draft && { ...draft, lotId: draft.lotId ?? "" };
-  } catch {
-    return undefined;
-  }
-}
+const kept = keptLengths<Draft>(KEY, (draft, again) => ({
+  ...draft,
+  lotId: draft.lotId ?? "",
+  stems: draft.stems.map((stem) => ({ ...stem, scion: again(stem.scion), stock: again(stem.stock) })),
+}));
 
-export const keepDraft = (draft: Draft) => localStorage.setItem(KEY, JSON.stringify(draft));
+export const keptDraft = kept.read;
+export const keepDraft = kept.keep;
 
 /** A fresh form as the last graft was, for the next one. */
 export function freshDraft(today: string, last?: Schemas["bench.Graft"]): Draft {

@@ -6,11 +6,14 @@ interface Props {
   onSign: (sign: Sign) => void;
   disabled?: boolean;
   later?: boolean;
+  /** A held graft is answered by setting it apart. */
+  held?: boolean;
 }
 
 /** One button for each thing that may be seen, with its key. */
-export function AnswerKeys({ onSign, disabled, later = true }: Props) {
-  const signs = later ? [...FIRST_SIGNS, ...LATER_SIGNS] : FIRST_SIGNS;
+export function AnswerKeys({ onSign, disabled, later = true, held }: Props) {
+  const usual = later ? [...FIRST_SIGNS, ...LATER_SIGNS] : FIRST_SIGNS;
+  const signs: Sign[] = held ? ["APART", ...usual] : usual;
   return (
     <fieldset className="flex flex-wrap gap-1.5 max-sm:grid max-sm:grid-cols-4">
       <legend className="sr-only">What do you see?</legend>
@@ -20,7 +23,7 @@ export function AnswerKeys({ onSign, disabled, later = true }: Props) {
           type="button"
           disabled={disabled}
           onClick={() => onSign(sign)}
-          className="flex min-h-9 items-center gap-1.5 rounded border border-soft/50 bg-surface px-1.5 text-[14.5px] hover:border-sea max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:px-0.5 max-sm:text-[13px] max-sm:leading-tight"
+          className="flex min-h-9 items-center gap-1.5 rounded border border-edge bg-surface px-1.5 text-[14.5px] hover:border-sea max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:px-0.5 max-sm:text-[13px] max-sm:leading-tight"
         >
           <span
             aria-hidden="true"

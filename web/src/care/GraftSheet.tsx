@@ -5,12 +5,14 @@ import { useRules, useSheet } from "../api/queries";
 import { awayWords, dayAndYear, dayWords } from "../days";
 import { LifeLine, lifeWords } from "../drawings/LifeLine";
 import { SIGNS, type Sign } from "../drawings/signs";
+import { useCommands } from "../ui/commands";
 import { Button, Coming, Field, Input, PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { lengthWords, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
-import { answer } from "./answer";
+import { answer, answerCommands } from "./answer";
 import { PutRight } from "./PutRight";
+import { SchoolsFollowed } from "./SchoolsFollowed";
 
 const STATES: Record<Schemas["bench.Graft"]["state"], string> = {
   MADE: "just made",
@@ -46,6 +48,10 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   const say = async (sign: Sign) => {
     if (await answer([graft], sign, { personId, correction })) setCorrection(false);
   };
+  useCommands([
+    ...answerCommands(say),
+    { key: "c", words: "the next answer corrects an earlier one", run: () => setCorrection(!correction) },
+  ]);
   return (
     <article className="mx-auto max-w-[1000px] px-[26px] py-5 max-sm:px-4">
       <header className="flex flex-wrap items-baseline gap-x-4">
@@ -62,7 +68,7 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
         <LifeLine line={line} width={356} height={34} scale />
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-4">
-        <AnswerKeys onSign={say} />
+        <AnswerKeys onSign={say} held={tasks.some((task) => task.kind === "ISOLATE")} />
         <label className="flex min-h-11 items-center gap-2 text-[14.5px]">
           <input
             type="checkbox"
@@ -139,10 +145,6 @@ function Facts({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   const rules = useRules();
   const { length } = useChoices();
   const technique = rules.data?.techniques.find((t) => t.key === graft.techniqueKey);
-  const schools = sheet.schools.map((s) => {
-    const question = rules.data?.schools.find((q) => q.key === s.question);
-    return [question?.question ?? s.question, question?.schools[s.school]?.name ?? s.school];
-  });
   const rows: [string, string][] = [
     ["Technique", technique?.name ?? "not written down"],
     ["Stock", `${graft.plantCode}, stem ${graft.stemLabel}, ${graft.spotName}`],
@@ -190,17 +192,7 @@ function Facts({ sheet }: { sheet: Schemas["care.Sheet"] }) {
         ))}
       </dl>
       <Notes key={graft.version} graft={graft} />
-      {schools.length > 0 && (
-        <details className="mt-2 text-[15px]">
-          <summary className="text-sea underline">Schools followed</summary>
-          {schools.map(([question, name]) => (
-            <div key={question} className="flex justify-between gap-3 border-line border-t py-1">
-              <span className="text-soft">{question}</span>
-              <span className="text-right">{name}</span>
-            </div>
-          ))}
-        </details>
-      )}
+      <SchoolsFollowed sheet={sheet} />
     </>
   );
 }

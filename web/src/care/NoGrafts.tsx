@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { Button, Teach } from "../ui/parts";
 
 /** What Today will show, and how it comes to that. */
-export function NoGrafts() {
+export function NoGrafts({ lamps }: { lamps: boolean }) {
   return (
     <Teach
       title="Today shows what your grafts need"
@@ -17,11 +17,17 @@ export function NoGrafts() {
       <Link to="/farm/notebook" className="text-sea underline">
         brought in
       </Link>{" "}
-      as well. To light the first lamp, choose a stock and a tree you cut wood from under{" "}
-      <Link to="/trees" className="text-sea underline">
-        Trees
-      </Link>{" "}
-      and note what their buds show.
+      as well.
+      {!lamps && (
+        <>
+          {" "}
+          To light the first lamp, choose a stock and a tree you cut wood from under{" "}
+          <Link to="/trees" className="text-sea underline">
+            Trees
+          </Link>{" "}
+          and note what their buds show.
+        </>
+      )}
     </Teach>
   );
 }

@@ -1,14 +1,15 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { useRules } from "../api/queries";
 import { CoverOptions } from "../bench/CoverOptions";
 import { PeopleOptions } from "../place/PeopleOptions";
+import { TechniqueOptions } from "../rules/TechniqueOptions";
 import { DayBox } from "../ui/DayBox";
 import { Overlay } from "../ui/Overlay";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { lengthNumber, lengthUnit, readLength, useChoices } from "../units";
+import { PutPartsRight } from "./PutPartsRight";
 
 interface Props {
   sheet: Schemas["care.Sheet"];
@@ -25,7 +26,12 @@ export function PutRight({ sheet, open, onClose }: Props) {
       title={`Put ${sheet.stop.graft.code} right`}
       description={hangsOnIt(sheet)}
     >
-      {open && <Form sheet={sheet} onClose={onClose} />}
+      {open && (
+        <>
+          <Form sheet={sheet} onClose={onClose} />
+          <PutPartsRight graft={sheet.stop.graft} onDone={onClose} />
+        </>
+      )}
     </Overlay>
   );
 }
@@ -46,7 +52,6 @@ function hangsOnIt({ past, stop: { tasks } }: Schemas["care.Sheet"]) {
 
 function Form({ sheet, onClose }: Omit<Props, "open">) {
   const { graft } = sheet.stop;
-  const rules = useRules();
   const { length } = useChoices();
   const { send, problem, busy, errorOf } = useSend();
   const text = (mm?: number) => (mm === undefined ? "" : lengthNumber(mm, length));
@@ -78,7 +83,6 @@ function Form({ sheet, onClose }: Omit<Props, "open">) {
       onClose();
     });
   const unit = lengthUnit(length);
-  const refused = rules.data?.species.find((s) => s.key === graft.speciesKey)?.refusedTechniques ?? {};
   return (
     <form
       className="grid grid-cols-2 gap-x-5 gap-y-3 max-sm:grid-cols-1"
@@ -93,13 +97,7 @@ function Form({ sheet, onClose }: Omit<Props, "open">) {
       <Field label="Technique" error={errorOf("techniqueKey")}>
         <Select value={technique} onChange={(e) => setTechnique(e.target.value)}>
           {!graft.techniqueKey && <option value="">not written down</option>}
-          {(rules.data?.techniques ?? [])
-            .filter((t) => refused[t.key] === undefined)
-            .map((t) => (
-              <option key={t.key} value={t.key}>
-                {t.name}
-              </option>
-            ))}
+          <TechniqueOptions speciesKey={graft.speciesKey} />
         </Select>
       </Field>
       <Field label={`Scion, ${unit}`} error={errorOf("scionMm")}>

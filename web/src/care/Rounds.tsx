@@ -1,15 +1,21 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
-import { useFarm, useRound, useRules, useSpots } from "../api/queries";
+import { useFarm, useRound, useRules } from "../api/queries";
 import { dayWords } from "../days";
 import { LifeLine } from "../drawings/LifeLine";
-import { SIGN_OF_KEY, SIGNS, type Sign } from "../drawings/signs";
+import type { Sign } from "../drawings/signs";
+import { PeopleOptions } from "../place/PeopleOptions";
+import { SpotOptions } from "../place/SpotOptions";
 import { useCommands } from "../ui/commands";
-import { Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { DayBox } from "../ui/DayBox";
+import { Button, Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { isDay } from "../ui/readDay";
+import { useMarks } from "../ui/useMarks";
 import { choose, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
-import { answer } from "./answer";
+import { answer, answerCommands } from "./answer";
+import { RoundSheet } from "./RoundSheet";
 
 type Stop = Schemas["care.Stop"];
 
@@ -25,11 +31,11 @@ export function Rounds() {
   const [search, setSearch] = useSearchParams();
   const spotId = search.get("spot") ? Number(search.get("spot")) : undefined;
   const round = useRound(spotId);
-  const spots = useSpots();
   const farm = useFarm();
   const { personId } = useChoices();
   const [at, setAt] = useState<number>();
-  const [marked, setMarked] = useState<Set<number>>(new Set());
+  const [seenOn, setSeenOn] = useState("");
+  const { marked, mark, setMarks } = useMarks<number>();
   const [gone, setGone] = useState<Set<number>>(new Set());
   const navigate = useNavigate();
 
@@ -50,7 +56,7 @@ export function Rounds() {
   if (head && errand && come !== errand) {
     setCome(errand);
     setAt(head.graft.id);
-    setMarked(new Set(stops.filter((s) => sameErrand(s, head)).map((s) => s.graft.id)));
+    setMarks(stops.filter((s) => sameErrand(s, head)).map((s) => s.graft.id));
   }
 
   // A fresh list from the farm says itself what is still due.
@@ -65,31 +71,21 @@ export function Rounds() {
       stops.slice(index + 1).find((s) => !ids.includes(s.graft.id)) ??
       stops.find((s) => !ids.includes(s.graft.id));
     setAt(next?.graft.id);
-    setMarked(new Set());
+    setMarks([]);
     setGone((before) => new Set([...before, ...ids]));
     if (
       !(await answer(
         chosen.map((s) => s.graft),
         sign,
-        { personId },
+        { personId, seenOn: isDay(seenOn) ? seenOn : undefined },
       ))
     ) {
       setGone((before) => new Set([...before].filter((id) => !ids.includes(id))));
     }
   };
   const move = (by: number) => setAt(stops[Math.min(stops.length - 1, Math.max(0, index + by))]?.graft.id);
-  const mark = (id: number) =>
-    setMarked((before) => {
-      const after = new Set(before);
-      if (!after.delete(id)) after.add(id);
-      return after;
-    });
   useCommands([
-    ...Object.entries(SIGN_OF_KEY).map(([key, sign]) => ({
-      key,
-      words: SIGNS[sign].words,
-      run: () => say(sign),
-    })),
+    ...answerCommands(say),
     { key: "ArrowDown", words: "next graft on the walk", run: () => move(1) },
     { key: "ArrowUp", words: "last graft on the walk", run: () => move(-1) },
     {
@@ -103,8 +99,7 @@ export function Rounds() {
     {
       key: "a",
       words: "mark all of the same errand",
-      run: () =>
-        current && setMarked(new Set(stops.filter((s) => sameErrand(s, current)).map((s) => s.graft.id))),
+      run: () => current && setMarks(stops.filter((s) => sameErrand(s, current)).map((s) => s.graft.id)),
     },
     { key: "Enter", words: "open its sheet", run: () => current && navigate(`/graft/${current.graft.code}`) },
   ]);
@@ -119,30 +114,36 @@ export function Rounds() {
           {round.data.overdue > 0 ? `${round.data.overdue} overdue. ` : ""}In walking order; one key for each
           look.
         </Statement>
-        <div className="flex gap-2 text-[14px]">
+        <div className="flex flex-wrap gap-2 text-[14px] max-sm:grid max-sm:w-full max-sm:grid-cols-2 print:hidden">
+          <div className="w-[150px] max-sm:hidden">
+            <DayBox
+              past
+              aria-label="Seen on, today if empty"
+              placeholder="seen today"
+              value={seenOn}
+              onChange={setSeenOn}
+            />
+          </div>
+          <Button className="max-sm:hidden" onClick={() => window.print()}>
+            Print the round
+          </Button>
           <Select
+            className="sm:max-w-[150px]"
             aria-label="Which place"
             value={spotId ?? ""}
             onChange={(e) => setSearch(e.target.value ? { spot: e.target.value } : {}, { replace: true })}
           >
             <option value="">every place</option>
-            {(spots.data ?? []).map((spot) => (
-              <option key={spot.id} value={spot.id}>
-                {spot.name}
-              </option>
-            ))}
+            <SpotOptions />
           </Select>
           <Select
+            className="sm:max-w-[150px]"
             aria-label="Who is looking"
             value={personId ?? ""}
             onChange={(e) => choose({ personId: e.target.value ? Number(e.target.value) : undefined })}
           >
             <option value="">who is looking</option>
-            {farm.data.people.map((person) => (
-              <option key={person.id} value={person.id}>
-                {person.name}
-              </option>
-            ))}
+            <PeopleOptions />
           </Select>
         </div>
       </div>
@@ -151,6 +152,7 @@ export function Rounds() {
       ) : (
         <>
           {current && <Focused stop={current} marked={marked.size} onSign={say} />}
+          <RoundSheet stops={stops} day={seenOn || round.data.day} left={left} />
           <StopList stops={stops} current={current} marked={marked} onFocus={setAt} onMark={mark} />
           {left > stops.length && (
             <p className="mt-3 text-[14px] text-soft">
@@ -162,6 +164,9 @@ export function Rounds() {
     </div>
   );
 }
+
+/** Held under a recall: its only visit is to be set apart. */
+const isHeld = (stop: Stop) => stop.tasks.some((task) => task.kind === "ISOLATE");
 
 function useTechniqueName() {
   const rules = useRules();
@@ -175,7 +180,7 @@ function Focused({ stop, marked, onSign }: { stop: Stop; marked: number; onSign:
   return (
     <section
       aria-label={`Now: ${graft.code}`}
-      className="sticky top-0 z-10 mb-2 border-line border-b bg-ground pt-1 pb-3 max-sm:px-4"
+      className="top-0 z-10 mb-2 [@media(min-height:640px)]:sticky border-line border-b bg-ground pt-1 pb-3 max-sm:px-4"
     >
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h2 className="code font-bold text-[26px]">{marked > 0 ? `${marked} marked` : graft.code}</h2>
@@ -208,7 +213,7 @@ function Focused({ stop, marked, onSign }: { stop: Stop; marked: number; onSign:
           </div>
         </>
       )}
-      <AnswerKeys onSign={onSign} />
+      <AnswerKeys onSign={onSign} held={isHeld(stop)} />
       {stop.tasks.some((t) => ["TIE_OFF", "TOP_OFF", "CALL_BUD", "FORCE", "SWEEP"].includes(t.kind)) && (
         <p className="mt-1.5 text-[13px] text-soft">
           Blade away from you and from the holding hand; clean it before the next tree.
@@ -221,7 +226,7 @@ function Focused({ stop, marked, onSign }: { stop: Stop; marked: number; onSign:
 interface ListProps {
   stops: Stop[];
   current?: Stop;
-  marked: Set<number>;
+  marked: ReadonlySet<number>;
   onFocus: (id: number) => void;
   onMark: (id: number) => void;
 }
@@ -265,7 +270,7 @@ function StopList({ stops, current, marked, onFocus, onMark }: ListProps) {
                   <LifeLine line={stop.line} width={230} />
                 </span>
                 <span
-                  className={`w-16 text-right text-[14px] ${stop.overdue ? "font-semibold text-alarm" : "text-soft"}`}
+                  className={`w-[112px] whitespace-nowrap text-right text-[14px] ${stop.overdue ? "font-semibold text-alarm" : "text-soft"}`}
                 >
                   {stop.overdue ? "overdue" : `healing day ${Math.round(stop.line.now)}`}
                 </span>

@@ -1,20 +1,22 @@
-import { lazy, Suspense } from "react";
+import { Suspense } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { useFarm, useToday, useToLookAt } from "../api/queries";
 import { PlannedSteps } from "../day/PlannedSteps";
 import { awayWords, dayWords } from "../days";
 import { LifeLine } from "../drawings/LifeLine";
-import { useLamps } from "../flush/flushApi";
+import { useLamps, usePassed } from "../flush/flushApi";
 import { Lamps } from "../flush/Lamps";
 import { LookNext } from "../flush/LookNext";
 import { headline } from "../flush/words";
+import { part } from "../frame/manifest";
 import { Coming, PartHeading, Statement, Trouble } from "../ui/parts";
 import { NextDays } from "../weather/NextDays";
 import { RunningOut } from "../wood/RunningOut";
 
 // Read once in the life of a farm, so not fetched with every first screen.
-const NoGrafts = lazy(() => import("./NoGrafts").then((m) => ({ default: m.NoGrafts })));
+const PassedDays = part(() => import("../day/PassedDays"), "PassedDays");
+const NoGrafts = part(() => import("./NoGrafts"), "NoGrafts");
 
 type TodayView = Schemas["care.TodayView"];
 
@@ -22,17 +24,25 @@ type TodayView = Schemas["care.TodayView"];
 export function Today() {
   const today = useToday();
   const farm = useFarm();
+  const lit = (useLamps().data?.pairings ?? []).length > 0;
+  const passed = usePassed().data ?? [];
   if (today.error) return <Trouble problem={today.error} />;
-  if (!today.data || !farm.data) return <Coming what="today’s walk" />;
+  // A walk of another day is not shown as today's.
+  if (!today.data || !farm.data || today.data.day !== farm.data.today) return <Coming what="today’s walk" />;
   const view = today.data;
   return (
     <div className="flex min-h-full max-lg:flex-col">
       <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
         <NowLit due={title(view)} sub={subtitle(view)} />
+        {passed.length > 0 && (
+          <Suspense>
+            <PassedDays passed={passed} today={view.day} />
+          </Suspense>
+        )}
         <PlannedSteps today={view.day} />
         {farm.data.grafts === 0 ? (
           <Suspense>
-            <NoGrafts />
+            <NoGrafts lamps={lit} />
           </Suspense>
         ) : (
           <Walk view={view} />
@@ -54,8 +64,19 @@ export function Today() {
 /** The lamps where trees are watched, with the walk in one line; else the walk alone. */
 function NowLit({ due, sub }: { due: string; sub: string }) {
   const lamps = useLamps();
+  const day = useFarm().data?.today;
   const pairings = lamps.data?.pairings ?? [];
-  if (pairings.length === 0) return <Statement title={due}>{sub}</Statement>;
+  if (lamps.data && pairings.length === 0) return <Statement title={due}>{sub}</Statement>;
+  // Lamps of another day are not told as today's.
+  if (lamps.data?.today !== day)
+    return (
+      <>
+        <Statement title={due}>{sub}</Statement>
+        <p role="status" className="text-soft">
+          The lamps of {dayWords(day ?? "")} are being reckoned …
+        </p>
+      </>
+    );
   return (
     <>
       <Statement title={headline(pairings, lamps.data?.today ?? "")}>

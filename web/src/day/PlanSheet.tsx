@@ -1,6 +1,6 @@
 import api, { type Schemas, told } from "../api/client";
 import { useRules } from "../api/queries";
-import { awayWords, daysOn, dayWords } from "../days";
+import { awayWords, dated, daysOn, dayWords } from "../days";
 import type { Draft } from "../flush/draft";
 import { entryOf } from "../flush/draft";
 import { Meet } from "../flush/Meet";
@@ -113,7 +113,7 @@ export function PlanSheet({
           {(unsent ?? (problem as Error)).message}
         </p>
       )}
-      {around && <Conflicts findings={around.conflicts} />}
+      {around && <Conflicts around={around} today={today} />}
       <Meet draft={draft} slipping={slipping} today={today} onDay={(day) => onDraft({ day })} />
       {around && <Steps around={around} today={today} />}
       {draft.planNo && (
@@ -125,14 +125,19 @@ export function PlanSheet({
   );
 }
 
-function Conflicts({ findings }: { findings: Schemas["rules.Finding"][] }) {
-  if (findings.length === 0)
+function Conflicts({ around, today }: { around: Schemas["day.Around"]; today: string }) {
+  const late = around.tasks.filter((task) => task.latest < today);
+  const against = [
+    ...around.conflicts.map((finding) => finding.message),
+    ...late.map((task) => `Too late for this day: ${task.ask}, ${dayWords(task.latest)} at the latest.`),
+  ];
+  if (against.length === 0)
     return <p className="mt-3 text-[15px] text-leaf">Nothing speaks against this day.</p>;
   return (
     <ul className="mt-3 border-alarm border-l-4 pl-3 text-[15px]">
-      {findings.map((finding) => (
-        <li key={finding.message} className="py-0.5">
-          {finding.message}
+      {against.map((sentence) => (
+        <li key={sentence} className="py-0.5">
+          {dated(sentence)}
         </li>
       ))}
     </ul>

@@ -16,7 +16,7 @@ export function PlansAside(props: {
         <button
           key={plan.planNo}
           type="button"
-          className="block w-full border-line border-b py-2 text-left hover:bg-ground"
+          className="prints block w-full border-line border-b py-2 text-left hover:bg-ground"
           onClick={() => props.onPlan(plan)}
         >
           <b>{dayWords(plan.around.day)}</b>

@@ -1,6 +1,6 @@
-import { addDays, parseISO } from "date-fns";
+import { addDays } from "date-fns";
 import type { Schemas } from "../api/client";
-import { dayWords } from "../days";
+import { dayOf, dayWords } from "../days";
 import type { DayScale } from "../ui/scales";
 import { STAGES } from "./stages";
 
@@ -33,7 +33,7 @@ export function Lane({ lane, x, height }: { lane: Schemas["season.LaneRow"]; x: 
   const top = 4;
   const tall = height - 8;
   const shown = lane.runs
-    .map((run) => ({ run, a: x(parseISO(run.from)), b: x(addDays(parseISO(run.to), 1)) }))
+    .map((run) => ({ run, a: x(dayOf(run.from)), b: x(addDays(dayOf(run.to), 1)) }))
     .filter(({ a, b }) => b > left && a < right);
   return (
     <g>
@@ -75,10 +75,10 @@ export function Lane({ lane, x, height }: { lane: Schemas["season.LaneRow"]; x: 
 function SwellRange({ range, x, y }: { range: Schemas["season.DayRange"]; x: Days; y: number }) {
   const [left, right] = x.range();
   if (!range.low) return null;
-  const a = Math.max(left, x(parseISO(range.low)));
-  const b = Math.min(right, range.high ? x(parseISO(range.high)) : right);
+  const a = Math.max(left, x(dayOf(range.low)));
+  const b = Math.min(right, range.high ? x(dayOf(range.high)) : right);
   if (b <= a) return null;
-  const mid = range.mid ? x(parseISO(range.mid)) : undefined;
+  const mid = range.mid ? x(dayOf(range.mid)) : undefined;
   return (
     <g>
       <line x1={a} x2={b} y1={y} y2={y} stroke="var(--ink)" strokeWidth={1.6} />
@@ -90,7 +90,7 @@ function SwellRange({ range, x, y }: { range: Schemas["season.DayRange"]; x: Day
 }
 
 function Seen({ mark, x, height }: { mark: Schemas["season.BudMark"]; x: Days; height: number }) {
-  const at = x(parseISO(mark.day)) + 1;
+  const at = x(dayOf(mark.day)) + 1;
   const [left, right] = x.range();
   if (at < left || at > right) return null;
   return (

@@ -3,18 +3,24 @@ import type { Schemas } from "../api/client";
 
 type Group = Schemas["take.Group"];
 
-const percent = (rate: number) => Math.round(rate * 100);
+// Nobody is sure of all: what lies between is told as far as whole hundredths go.
+const percent = (rate: number) => Math.min(99, Math.round(rate * 100));
+
+function rangeWords({ low, high }: Group): string {
+  const [from, to] = [percent(low), percent(high)];
+  return from === to ? `about ${to} %` : `${from}–${to} %`;
+}
 
 /** "7 of 9, likely 58–91 %". */
 export function takeWords(group: Group): string {
   const decided = group.count.taken + group.count.failed;
-  const range = `${percent(group.low)}–${percent(group.high)} %`;
+  const range = rangeWords(group);
   return decided === 0
     ? `none decided, kin say ${range}`
     : `${group.count.taken} of ${decided}, likely ${range}`;
 }
 
-/** A dot with its range on a track from 0 to 100; thin groups are hatched, waiting grafts are open circles. */
+/** A leaf as long as the range on a twig from 0 to 100, its rib where the take most likely is; thin groups are hatched. */
 export function TakeStrip({ group, width = 260 }: { group: Group; width?: number }) {
   const x = scaleLinear()
     .domain([0, 1])
@@ -32,26 +38,28 @@ export function TakeStrip({ group, width = 260 }: { group: Group; width?: number
       {[0, 0.5, 1].map((at) => (
         <line key={at} x1={x(at)} x2={x(at)} y1={y - 4} y2={y + 4} stroke="var(--line)" />
       ))}
-      <rect
-        x={x(group.low)}
-        y={y - 4.5}
-        width={x(group.high) - x(group.low)}
-        height={9}
-        rx={2}
-        fill={group.thin ? `url(#${id})` : "var(--sea)"}
-        stroke={group.thin ? "var(--sea)" : "none"}
-        opacity={group.thin ? 0.8 : 0.35}
+      <path
+        d={leaf(x(group.low), x(group.high), y)}
+        fill={group.thin ? `url(#${id})` : "var(--leaf)"}
+        stroke="var(--leaf)"
+        strokeLinejoin="round"
+        fillOpacity={group.thin ? 0.75 : 0.32}
       />
-      <circle
-        cx={x(group.mean)}
-        cy={y}
-        r={5.5}
-        fill={group.allWaiting ? "var(--surface)" : "var(--sea)"}
-        stroke="var(--sea)"
-        strokeWidth={2}
+      <path
+        d={`M${x(group.mean)} ${y - 7.5} V${y + 7.5}`}
+        stroke={group.allWaiting ? "var(--soft)" : "var(--ink)"}
+        strokeWidth={3}
+        strokeLinecap="round"
+        strokeDasharray={group.allWaiting ? "2 4" : undefined}
       />
     </svg>
   );
+}
+
+/** Pointed at both ends, fullest a little before the middle. */
+function leaf(from: number, to: number, y: number): string {
+  const fullest = from + (to - from) * 0.45;
+  return `M${from} ${y} Q${fullest} ${y - 14} ${to} ${y} Q${fullest} ${y + 14} ${from} ${y} Z`;
 }
 
 const SHOWN = 6;

@@ -16,16 +16,22 @@ export const SIGNS: Record<Sign, Look> = {
   SWELLING: { letter: "S", words: "swelling", fill: "var(--stage-S)", ink: "var(--onsea)" },
   PUSHED: { letter: "P", words: "pushed", fill: "var(--stage-P)", ink: "var(--onsea)" },
   LEAFED: { letter: "L", words: "leafed", fill: "var(--stage-F)", ink: "var(--onsea)" },
-  FIRM: { letter: "F", words: "first flush firm", fill: "var(--stage-H)", ink: "#12262b" },
+  FIRM: { letter: "H", words: "first flush firm", fill: "var(--stage-H)", ink: "#12262b" },
   SECOND_FLUSH: { letter: "W", words: "second wave", fill: "var(--stage-M)", ink: "var(--onsea)" },
   PLANTED_OUT: { letter: "O", words: "planted out", fill: "var(--sea)", ink: "var(--onsea)" },
+  APART: { letter: "I", words: "set apart", fill: "var(--alarm)", ink: "var(--onsea)" },
   DEAD: { letter: "D", words: "dead", fill: "var(--ink)", ink: "var(--ground)" },
-  MISSING: { letter: "M", words: "missing", fill: "var(--stage-R)", ink: "var(--onsea)" },
+  MISSING: { letter: "E", words: "missing", fill: "var(--stage-R)", ink: "var(--onsea)" },
 };
 
-export const SIGN_OF_KEY = Object.fromEntries(
-  Object.entries(SIGNS).map(([sign, look]) => [look.letter.toLowerCase(), sign as Sign]),
-);
+// Missing is written E, an empty place: M is the mature bud everywhere else. Its own first letter answers too.
+const ALSO: Partial<Record<Sign, string>> = { MISSING: "m" };
+
+/** The keys that answer with a sign. */
+export const keysOfSign = (sign: Sign): string[] => [
+  SIGNS[sign].letter.toLowerCase(),
+  ...(ALSO[sign] ? [ALSO[sign]] : []),
+];
 
 /** The seven answers of every round, then the three that come later in life. */
 export const FIRST_SIGNS: Sign[] = ["GREEN", "SWELLING", "PUSHED", "LEAFED", "NOTHING", "DEAD", "MISSING"];

@@ -22,7 +22,7 @@ const ROLES: [Schemas["exchange.NotebookReportColumn"]["role"], string][] = [
   ["IGNORED", "leave out"],
 ];
 
-const BOX = "min-h-9 rounded border border-soft/60 bg-surface px-1.5 text-[14.5px] max-sm:min-h-11";
+const BOX = "min-h-9 rounded border border-edge bg-surface px-1.5 text-[14.5px] max-sm:min-h-11";
 
 interface Props {
   preview: Preview;

@@ -1,6 +1,7 @@
 import type { Schemas } from "../api/client";
+import { typedLength } from "../ui/keptLengths";
 import { Field, Input } from "../ui/parts";
-import { lengthNumber, lengthUnit, lengthWords, readLength, useChoices } from "../units";
+import { lengthUnit, lengthWords, readLength, useChoices } from "../units";
 import type { FitView } from "./fitApi";
 import { metWords, stepWords } from "./words";
 
@@ -76,7 +77,7 @@ function Depths({ view, onWish }: { view: FitView; onWish: (wish: Schemas["fit.W
       <Input
         key={`${technique} ${way} ${mm}`}
         inputMode="decimal"
-        defaultValue={lengthNumber(mm, length === "inch" ? "decimal" : length)}
+        defaultValue={typedLength(Math.round(mm * 10) / 10, length)}
         onBlur={(e) => {
           const read = readLength(e.target.value, length);
           if (read !== undefined && Math.abs(read - mm) > 0.05) onWish({ [part]: read });

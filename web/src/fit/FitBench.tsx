@@ -1,11 +1,14 @@
 import { useEffect, useMemo, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { useFarm, useRules } from "../api/queries";
+import { dated } from "../days";
+import { TechniqueOptions } from "../rules/TechniqueOptions";
 import { useCommands } from "../ui/commands";
+import { typedLength } from "../ui/keptLengths";
 import { Button, Field, Select, Statement, Teach } from "../ui/parts";
 import { useKept } from "../ui/useKept";
 import { usePhone } from "../ui/usePhone";
-import { lengthNumber, lengthWords, useChoices } from "../units";
+import { lengthWords, useChoices } from "../units";
 import { useShelf } from "../wood/woodApi";
 import { Calliper } from "./Calliper";
 import { CutList } from "./CutList";
@@ -44,14 +47,16 @@ export function FitBench() {
   // A bench nobody has used yet starts with the first measured stem and a stick of the first lot.
   const untouched = draft.scion === "" && draft.readings.every((r) => r.diameter === "");
   useEffect(() => {
-    const stem = stems.data?.find((s) => s.measuredOn);
-    const lot = shelf.data?.lots.find((l) => l.speciesKey === stem?.speciesKey && l.diametersMm.length > 0);
+    const stem = stems.data?.find((s) => s.measuredOn && !s.refusal);
+    const lot = shelf.data?.lots.find(
+      (l) => !l.refusal && l.speciesKey === stem?.speciesKey && l.diametersMm.length > 0,
+    );
     if (untouched && stem && lot) {
       setDraft((before) => ({
         ...before,
         ...fromStem(stem, length),
         lotId: String(lot.id),
-        scion: lengthNumber(lot.diametersMm[0], length === "inch" ? "decimal" : length),
+        scion: typedLength(lot.diametersMm[0], length),
       }));
     }
   }, [untouched, stems.data, shelf.data, length]);
@@ -62,6 +67,7 @@ export function FitBench() {
   const errorOf = (field: string) => problem?.fields.find((f) => f.field === field)?.sentence;
   const lot = shelf.data?.lots.find((l) => String(l.id) === draft.lotId);
   const stem = stems.data?.find((s) => String(s.stemId) === draft.stemId);
+  const held = lot?.refusal ?? stem?.refusal;
   const on = {
     ...draft.on,
     scionSpecies: lot?.speciesKey ?? draft.species,
@@ -111,6 +117,11 @@ export function FitBench() {
               : `${problem?.message ?? ""}${view ? " The drawing shows the last that can be." : ""}`}
           </p>
         )}
+        {held && (
+          <p role="alert" className="mt-2 font-semibold text-[14.5px] text-alarm">
+            {dated(held)} It is not grafted with.
+          </p>
+        )}
         {!view && (
           <Teach title="See it before you cut">
             Measure the stick and the stem where you would cut it; the bench draws both to scale, shows where
@@ -146,7 +157,7 @@ export function FitBench() {
         <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2 print:hidden">
           <span className="text-[14.5px] max-sm:hidden">
             Drag the stick, or <kbd className="code">← →</kbd> sideways, <kbd className="code">↑ ↓</kbd> along
-            the stem, <kbd className="code">J K</kbd> tilt, <kbd className="code">N M</kbd> length,{" "}
+            the stem, <kbd className="code">L R</kbd> tilt, <kbd className="code">N M</kbd> length,{" "}
             <kbd className="code">B</kbd> best
           </span>
           <span className="ml-auto flex gap-2 max-sm:ml-0 max-sm:flex-wrap">
@@ -176,11 +187,7 @@ export function FitBench() {
           <div className="mt-2 grid grid-cols-2 gap-x-3">
             <Field label="Technique">
               <Select value={draft.technique} onChange={(e) => technique(e.target.value)}>
-                {(rules.data?.techniques ?? []).map((t) => (
-                  <option key={t.key} value={t.key}>
-                    {t.name}
-                  </option>
-                ))}
+                <TechniqueOptions />
               </Select>
             </Field>
             <Field label="Tape is wound">
@@ -199,7 +206,7 @@ export function FitBench() {
             </Field>
           </div>
           <div className="mt-4 flex flex-wrap gap-2">
-            <Button strong disabled={!view} onClick={log} className="min-h-11">
+            <Button strong disabled={!view || held !== undefined} onClick={log} className="min-h-11">
               Take it to the Bench
             </Button>
             <Button disabled={!view} onClick={() => window.print()} className="min-h-11">

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { usePlants } from "../api/queries";
+import { typedLength } from "../ui/keptLengths";
 import { Button, Coming, Field, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { usePhone } from "../ui/usePhone";
 import { useSend } from "../ui/useSend";
@@ -15,6 +16,7 @@ type School = Schemas["fit.LimbSeason"]["school"];
 
 /** Old trees: which limbs are grafted this season, which come off, which stay. */
 export function Limbs() {
+  const { length } = useChoices();
   const [params, setParams] = useSearchParams();
   const trees = useLimbTrees();
   const plants = usePlants("");
@@ -125,8 +127,9 @@ export function Limbs() {
         )}
         {!season && (
           <Teach title="A tree is planned from its limbs">
-            One line for each limb, such as “A 64 900 20”: its name, how thick in mm, how high above the soil,
-            and where it points, counted clockwise from north.
+            One line for each limb, such as “{length === "mm" ? "A 64 900 20" : "A 2.5 35 20"}”: its name, how
+            thick in {lengthUnit(length)}, how high above the soil, and where it points, counted clockwise
+            from north.
           </Teach>
         )}
       </section>
@@ -184,7 +187,14 @@ function LimbEntry({ code, season }: { code: string; season?: Schemas["fit.LimbS
   const [text, setText] = useState(
     () =>
       season?.steps
-        .map((s) => `${s.limb.label} ${s.limb.diameterMm} ${s.limb.heightMm} ${s.limb.directionDeg}`)
+        .map(({ limb }) =>
+          [
+            limb.label,
+            typedLength(limb.diameterMm, length),
+            typedLength(limb.heightMm, length),
+            limb.directionDeg,
+          ].join(" "),
+        )
         .join("\n") ?? "",
   );
   const lines = text
@@ -233,7 +243,7 @@ function LimbEntry({ code, season }: { code: string; season?: Schemas["fit.LimbS
           rows={8}
           value={text}
           onChange={(e) => setText(e.target.value)}
-          className="code w-full rounded border border-soft/60 bg-surface px-2 py-1 text-[14px]"
+          className="code w-full rounded border border-edge bg-surface px-2 py-1 text-[14px]"
         />
       </Field>
       <Button

@@ -1,5 +1,5 @@
 import api, { told } from "../api/client";
-import { useRules } from "../api/queries";
+import { SpeciesOptions } from "../place/SpeciesOptions";
 import { Button, Field, Input, Select } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -16,7 +16,6 @@ interface Props {
 /** More of the stem and the stick: diameters at heights, bark, the tip, the leaf to keep. */
 export function Measures({ draft, errorOf, onChange }: Props) {
   const { length } = useChoices();
-  const rules = useRules();
   const { send, busy, problem } = useSend();
   const unit = lengthUnit(length);
   const set = (i: number, part: Partial<FitDraft["readings"][number]>) =>
@@ -112,11 +111,7 @@ export function Measures({ draft, errorOf, onChange }: Props) {
         ) : (
           <Field label="Species of the stem">
             <Select value={draft.species} onChange={(e) => onChange({ species: e.target.value })}>
-              {(rules.data?.species ?? []).map((s) => (
-                <option key={s.key} value={s.key}>
-                  {s.name}
-                </option>
-              ))}
+              <SpeciesOptions />
             </Select>
           </Field>
         )}

@@ -1,7 +1,9 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { useFarm, useRules } from "../api/queries";
+import { useFarm } from "../api/queries";
+import { SpeciesOptions } from "../place/SpeciesOptions";
+import { TechniqueOptions } from "../rules/TechniqueOptions";
 import { useCommands } from "../ui/commands";
 import { Button, Field, Input, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useKept } from "../ui/useKept";
@@ -23,7 +25,6 @@ export function Pairing() {
   const navigate = useNavigate();
   const shelf = useShelf();
   const stems = useStems();
-  const rules = useRules();
   const farm = useFarm();
   const { send, problem: listProblem, busy } = useSend();
   const [draft, setDraft] = useState<PairDraft>(keptPairs);
@@ -74,7 +75,9 @@ export function Pairing() {
     });
   };
   const addStems = (species: string) => {
-    const all = (stems.data ?? []).filter((s) => s.speciesKey === species && s.measuredOn !== undefined);
+    const all = (stems.data ?? []).filter(
+      (s) => s.speciesKey === species && s.measuredOn !== undefined && !s.refusal,
+    );
     const others = draft.stems.filter((s) => !all.some((a) => a.stemId === s.stemId));
     set({
       stockSpecies: species,
@@ -125,7 +128,7 @@ export function Pairing() {
       done(`${result.pairs.length} grafts prepared`, kept.actId);
       navigate("/fit/prepared");
     });
-  const lots = (shelf.data?.lots ?? []).filter((l) => l.diametersMm.length > 0);
+  const lots = (shelf.data?.lots ?? []).filter((l) => l.diametersMm.length > 0 && !l.refusal);
   const species = [...new Set((stems.data ?? []).filter((s) => s.measuredOn).map((s) => s.speciesKey))];
   return (
     <div className="flex flex-1 max-lg:flex-col">
@@ -230,11 +233,7 @@ export function Pairing() {
           {(["scionSpecies", "stockSpecies"] as const).map((which) => (
             <Field key={which} label={which === "scionSpecies" ? "Sticks are" : "Stems are"}>
               <Select value={draft[which]} onChange={(e) => set({ [which]: e.target.value })}>
-                {(rules.data?.species ?? []).map((s) => (
-                  <option key={s.key} value={s.key}>
-                    {s.name}
-                  </option>
-                ))}
+                <SpeciesOptions />
               </Select>
             </Field>
           ))}
@@ -247,11 +246,7 @@ export function Pairing() {
               onChange={(e) => set({ allowed: e.target.value ? [e.target.value] : [] })}
             >
               <option value="">whichever suits each pair</option>
-              {(rules.data?.techniques ?? []).map((t) => (
-                <option key={t.key} value={t.key}>
-                  {t.name}
-                </option>
-              ))}
+              <TechniqueOptions />
             </Select>
           </Field>
         </div>

@@ -11,8 +11,8 @@ export function PhoneKeys({ keys }: { keys: Command[] }) {
         [
           ["ArrowLeft", "left"],
           ["ArrowRight", "right"],
-          ["j", "tilt ↙"],
-          ["k", "tilt ↘"],
+          ["l", "tilt ↙"],
+          ["r", "tilt ↘"],
           ["b", "best"],
         ] as const
       ).map(([key, words]) => (

@@ -16,6 +16,7 @@ type Row = Schemas["fit.RowView"];
 
 /** Grafts decided on: worked from at the bench, each logged with one touch. */
 export function Prepared() {
+  const { length } = useChoices();
   const lists = useLists();
   if (!lists.data) return <Trouble problem={lists.error} />;
   const open = lists.data.reduce((sum, l) => sum + l.open, 0);
@@ -32,7 +33,7 @@ export function Prepared() {
           action={<LinkButton to="/fit/pairing">Pair a batch</LinkButton>}
         >
           Pair sticks and stems, then prepare the pairs as a list. Here each has its technique and its cuts,
-          ready for the log: GQ-26-W03 2 on AV-081, a cleft of 38 mm.
+          ready for the log: GQ-26-W03 2 on AV-081, a cleft of {lengthWords(38, length)}.
         </Teach>
       )}
       {lists.data.map((list) => (

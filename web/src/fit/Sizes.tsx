@@ -1,8 +1,9 @@
+import { typedLength } from "../ui/keptLengths";
 import { Field, Input, Select } from "../ui/parts";
 import { lengthUnit, useChoices } from "../units";
 import { useShelf } from "../wood/woodApi";
 import type { FitDraft, ReadingDraft } from "./draft";
-import { fromStem } from "./draft";
+import { fromStem, LOOSE } from "./draft";
 import { useStems } from "./fitApi";
 
 interface Props {
@@ -29,7 +30,11 @@ export function Sizes({ draft, onChange, measuring, onMeasure }: Props) {
     });
   const choose = (id: string) => {
     const stem = stems.data?.find((s) => String(s.stemId) === id);
-    onChange(stem ? { ...fromStem(stem, length), wish: { way: draft.wish.way } } : { stemId: "" });
+    onChange(
+      stem
+        ? { ...fromStem(stem, length), wish: { way: draft.wish.way } }
+        : { ...LOOSE, wish: { way: draft.wish.way } },
+    );
   };
   return (
     <div className="grid grid-cols-4 gap-x-4 gap-y-2 print:hidden max-sm:grid-cols-2 max-sm:gap-x-3">
@@ -37,8 +42,9 @@ export function Sizes({ draft, onChange, measuring, onMeasure }: Props) {
         <Select value={draft.lotId} onChange={(e) => onChange({ lotId: e.target.value })}>
           <option value="">a loose stick</option>
           {lots.map((l) => (
-            <option key={l.id} value={l.id}>
+            <option key={l.id} value={l.id} disabled={l.refusal !== undefined}>
               {l.code}, {l.varietyName}
+              {l.refusal ? ", held" : ""}
             </option>
           ))}
         </Select>
@@ -53,7 +59,7 @@ export function Sizes({ draft, onChange, measuring, onMeasure }: Props) {
         <datalist id="lot-sizes">
           {(lot?.diametersMm ?? []).map((mm, i) => (
             // biome-ignore lint/suspicious/noArrayIndexKey: sticks of a lot have no other name
-            <option key={i} value={length === "mm" ? mm : (mm / 25.4).toFixed(3)} />
+            <option key={i} value={typedLength(mm, length)} />
           ))}
         </datalist>
       </Field>
@@ -61,8 +67,9 @@ export function Sizes({ draft, onChange, measuring, onMeasure }: Props) {
         <Select value={draft.stemId} onChange={(e) => choose(e.target.value)}>
           <option value="">a loose stem</option>
           {(stems.data ?? []).map((s) => (
-            <option key={s.stemId} value={s.stemId}>
+            <option key={s.stemId} value={s.stemId} disabled={s.refusal !== undefined}>
               {s.name}, {s.speciesKey}
+              {s.refusal ? ", held" : ""}
               {s.measure.readings[0] ? "" : ", not measured"}
             </option>
           ))}

@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { keptLengths, typedLength } from "../ui/keptLengths";
 import { type Choices, readLength } from "../units";
 import type { CaseEntry, FitEntry, Stem } from "./fitApi";
 
@@ -43,19 +44,29 @@ export const FRESH: FitDraft = {
   on: { slips: "UNKNOWN", wood: "STICK", growth: "ACTIVE", keepTop: false, buds: 3 },
 };
 
-export function keptDraft(): FitDraft | undefined {
-  try {
-    const kept = localStorage.getItem(KEY);
-    return kept ? { ...FRESH, ...JSON.parse(kept) } : undefined;
-  } catch {
-    return undefined;
-  }
-}
+const kept = keptLengths<FitDraft>(KEY, (draft, again) => ({
+  ...FRESH,
+  ...draft,
+  scion: again(draft.scion),
+  scionBark: again(draft.scionBark),
+  readings: draft.readings.map((r) => ({ height: again(r.height), diameter: again(r.diameter) })),
+  bark: again(draft.bark),
+  top: again(draft.top),
+  leaf: again(draft.leaf),
+}));
 
-export const keepDraft = (draft: FitDraft) => localStorage.setItem(KEY, JSON.stringify(draft));
+export const keptDraft = kept.read;
+export const keepDraft = kept.keep;
 
-const asTyped = (mm: number | undefined, unit: Choices["length"]) =>
-  mm === undefined ? "" : unit === "mm" ? String(mm) : String(Math.round((mm / 25.4) * 1000) / 1000);
+/** A stem nothing is known of yet; what was measured on another is not its. */
+export const LOOSE: Partial<FitDraft> = {
+  stemId: "",
+  readings: FRESH.readings,
+  bark: "",
+  top: "",
+  leaf: "",
+  height: undefined,
+};
 
 /** The part of a draft that a measured stem fills in. */
 export function fromStem(stem: Stem, unit: Choices["length"]): Partial<FitDraft> {
@@ -64,12 +75,12 @@ export function fromStem(stem: Stem, unit: Choices["length"]): Partial<FitDraft>
     stemId: String(stem.stemId),
     species: stem.speciesKey,
     readings: (m.readings.length > 0 ? m.readings : [{ heightMm: 200, diameterMm: undefined }]).map((r) => ({
-      height: asTyped(r.heightMm, unit),
-      diameter: asTyped(r.diameterMm, unit),
+      height: typedLength(r.heightMm, unit),
+      diameter: typedLength(r.diameterMm, unit),
     })),
-    bark: asTyped(m.barkMm, unit),
-    top: asTyped(m.topMm, unit),
-    leaf: asTyped(m.leafMm, unit),
+    bark: typedLength(m.barkMm, unit),
+    top: typedLength(m.topMm, unit),
+    leaf: typedLength(m.leafMm, unit),
     height: undefined,
   };
 }

@@ -1,5 +1,6 @@
 import { freshDraft, keepDraft as keepBenchDraft, keptDraft as keptBenchDraft } from "../bench/draft";
-import { type Choices, lengthNumber } from "../units";
+import { typedLength } from "../ui/keptLengths";
+import type { Choices } from "../units";
 import type { FitDraft } from "./draft";
 import type { FitView } from "./fitApi";
 
@@ -14,7 +15,6 @@ export function toBench(
   navigate: (to: string) => void,
 ) {
   const bench = keptBenchDraft() ?? freshDraft(today);
-  const unit = length === "inch" ? "decimal" : length;
   keepBenchDraft({
     ...bench,
     madeOn: today,
@@ -28,8 +28,8 @@ export function toBench(
             stemId: stem.stemId,
             plantCode: stem.plantCode,
             label: stem.label,
-            scion: lengthNumber(view.scionMm, unit),
-            stock: lengthNumber(view.stockMm, unit),
+            scion: typedLength(view.scionMm, length),
+            stock: typedLength(view.stockMm, length),
             placing: {
               way: view.placing.way,
               cutMm: view.placing.cutMm,

@@ -58,8 +58,8 @@ export function useFitKeys(
         words: "the cut down the stem, with Shift further",
         run: (e) => along(e.shiftKey ? -25 : -5),
       },
-      { key: "j", words: "tilt to the left", run: () => view.tilts && step("tiltDeg", -0.5) },
-      { key: "k", words: "tilt to the right", run: () => view.tilts && step("tiltDeg", 0.5) },
+      { key: "l", words: "tilt to the left", run: () => view.tilts && step("tiltDeg", -0.5) },
+      { key: "r", words: "tilt to the right", run: () => view.tilts && step("tiltDeg", 0.5) },
       { key: "n", words: "a shorter cut", run: () => step("cutMm", -1) },
       { key: "m", words: "a longer cut", run: () => step("cutMm", 1) },
       {

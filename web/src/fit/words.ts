@@ -30,12 +30,13 @@ export function wrapFrom(schools: Schemas["rules.SchoolQuestion"][] | undefined,
 
 /** Where the scion is flush and how the tape is wound. */
 export function layWords(view: FitView, wrap: "CLOCKWISE" | "COUNTER", from: string): string {
+  if (view.measured.contact.met <= 0) return "";
   const way = wrap === "CLOCKWISE" ? "clockwise" : "counter-clockwise";
   if (view.side === "middle") return `Set in the middle; wrap ${way}, ${from}.`;
   const pulled = (view.side === "right") === (wrap === "CLOCKWISE");
   return pulled
-    ? `Flush on the ${view.side}; wrap ${way}, ${from}: the tape pulls it home.`
-    : `Flush on the ${view.side}, but tape wound ${way} pulls the other way: wrap it the other way round.`;
+    ? `Even on the ${view.side}; wrap ${way}, ${from}: the tape pulls it home.`
+    : `Even on the ${view.side}, but tape wound ${way} pulls the other way: wrap it the other way round.`;
 }
 
 /** A measure of the cut list. */

@@ -1,7 +1,7 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
-import { parseISO } from "date-fns";
 import { type ReactNode, useEffect, useRef } from "react";
 import type { Schemas } from "../api/client";
+import { dayOf } from "../days";
 import { type Days, Lane, laneWords } from "../drawings/Lane";
 import type { Row } from "./rows";
 import { laneMonths } from "./span";
@@ -124,7 +124,7 @@ function LaneLine({ lane, x, chosen, onChoose }: LaneLineProps) {
 
 function Axis({ x, today }: { x: Days; today: string }) {
   const width = x.range()[1];
-  const now = x(parseISO(today));
+  const now = x(dayOf(today));
   return (
     <svg width={width} height={30} aria-hidden="true" className="block">
       <g>
@@ -151,7 +151,7 @@ function Axis({ x, today }: { x: Days; today: string }) {
 function DayLines(props: LaneFieldProps & { height: number }) {
   const { x, today, graftDay, height } = props;
   const line = (day: string, colour: string, wide: number, dash?: string) => {
-    const at = x(parseISO(day));
+    const at = x(dayOf(day));
     return at >= 0 && at <= x.range()[1] ? (
       <line x1={at} x2={at} y1={0} y2={height} stroke={colour} strokeWidth={wide} strokeDasharray={dash} />
     ) : null;

@@ -5,6 +5,7 @@ import { dayAndYear, dayWords } from "../days";
 import { rangeWords } from "../drawings/Lane";
 import { StageBadge } from "../drawings/StageBadge";
 import { STAGES, type Stage } from "../drawings/stages";
+import { TakeOff } from "../place/TakeOff";
 import { Coming, PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -24,16 +25,7 @@ export function PlantSheet({ code, onClose }: { code: string; onClose: () => voi
 
 function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
   const [noting, setNoting] = useState(false);
-  const { send, busy, problem } = useSend();
   const { plant, lane } = sheet;
-  const remove = async () => {
-    const removed = await send(() =>
-      told(api.DELETE("/api/plants/{id}", { params: { path: { id: plant.id } } })),
-    );
-    if (!removed) return;
-    done(`${plant.code} is off the farm; its history stays`, removed.actId);
-    onClose();
-  };
   const note = (stage: Stage) => quickNote([plant.id], stage);
   return (
     <section aria-label={`Tree ${plant.code}`}>
@@ -62,7 +54,7 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
       </p>
       <Forecast sheet={sheet} />
       <PartHeading>What do its buds show today?</PartHeading>
-      <StageKeys onStage={note} disabled={busy} />
+      <StageKeys onStage={note} />
       <button type="button" className="mt-2 text-[15px] text-sea underline" onClick={() => setNoting(true)}>
         Shares, sides, flowers, another day
       </button>
@@ -70,10 +62,9 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
       <Sureness sheet={sheet} />
       {sheet.learning && <Learning learned={sheet.learning} />}
       <History sheet={sheet} />
-      <button type="button" className="mt-4 text-[14.5px] text-sea underline" onClick={remove}>
-        Take this tree off the farm; its history stays
-      </button>
-      <Trouble problem={problem} />
+      <div className="mt-4">
+        <TakeOff plant={plant} onGone={onClose} />
+      </div>
       {lane === undefined && <p className="mt-3 text-soft">Note one stage, and its forecast begins.</p>}
     </section>
   );

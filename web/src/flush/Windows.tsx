@@ -1,7 +1,7 @@
-import { addDays, parseISO } from "date-fns";
+import { addDays } from "date-fns";
 import { useRef } from "react";
 import type { Schemas } from "../api/client";
-import { dayWords } from "../days";
+import { dayOf, dayWords } from "../days";
 import type { Days } from "../drawings/Lane";
 import { LABEL } from "./LaneField";
 import { dayAt } from "./span";
@@ -103,10 +103,10 @@ function Stretch(props: { pairing: Schemas["season.PairingView"]; x: Days; y: nu
     <g>
       <line x1={left} x2={right} y1={y + ROW / 2} y2={y + ROW / 2} stroke="var(--line)" />
       {pairing.windows.map((window) => {
-        const a = Math.max(left, x(parseISO(window.first)));
-        const b = Math.min(right, x(addDays(parseISO(window.last), 1)));
-        const end = window.ends.high ? Math.min(right, x(addDays(parseISO(window.ends.high), 1))) : b;
-        const best = x(addDays(parseISO(window.best), 0.5));
+        const a = Math.max(left, x(dayOf(window.first)));
+        const b = Math.min(right, x(addDays(dayOf(window.last), 1)));
+        const end = window.ends.high ? Math.min(right, x(addDays(dayOf(window.ends.high), 1))) : b;
+        const best = x(addDays(dayOf(window.best), 0.5));
         if (b <= a) return null;
         return (
           <g key={window.first}>
@@ -142,7 +142,7 @@ function Stretch(props: { pairing: Schemas["season.PairingView"]; x: Days; y: nu
 }
 
 function PlanFlag({ plan, x, y }: { plan: Schemas["day.Planned"]; x: Days; y: number }) {
-  const at = x(parseISO(plan.around.day));
+  const at = x(dayOf(plan.around.day));
   if (at < 0 || at > x.range()[1]) return null;
   return (
     <g>
@@ -161,7 +161,7 @@ const LETTERS: Record<string, string> = {
 
 function GraftDay(props: { x: Days; day: string; around?: Schemas["day.Around"]; rows: number }) {
   const { x, day, around, rows } = props;
-  const at = x(parseISO(day));
+  const at = x(dayOf(day));
   const y = rows + 14;
   const pinch = around?.tasks.find((t) => t.step === "PINCH");
   const marks = (around?.tasks ?? []).filter((t) => t.step in LETTERS);
@@ -169,28 +169,28 @@ function GraftDay(props: { x: Days; day: string; around?: Schemas["day.Around"];
     <g>
       {pinch && (
         <rect
-          x={x(parseISO(pinch.earliest))}
+          x={x(dayOf(pinch.earliest))}
           y={y - 4}
-          width={Math.max(2, x(parseISO(pinch.latest)) - x(parseISO(pinch.earliest)))}
+          width={Math.max(2, x(dayOf(pinch.latest)) - x(dayOf(pinch.earliest)))}
           height={8}
           fill="var(--stage-S)"
           opacity={0.35}
         />
       )}
-      <line x1={pinch ? x(parseISO(pinch.target)) : at} x2={at} y1={y} y2={y} stroke="var(--sea)" />
+      <line x1={pinch ? x(dayOf(pinch.target)) : at} x2={at} y1={y} y2={y} stroke="var(--sea)" />
       {marks.map((task) => (
-        <circle key={task.step} cx={x(parseISO(task.target))} cy={y} r={3.4} fill="var(--sea)" />
+        <circle key={task.step} cx={x(dayOf(task.target))} cy={y} r={3.4} fill="var(--sea)" />
       ))}
       {pinch && (
-        <text x={x(parseISO(pinch.target))} y={y + 17} fontSize={11.5} textAnchor="middle" fill="var(--ink)">
+        <text x={x(dayOf(pinch.target))} y={y + 17} fontSize={11.5} textAnchor="middle" fill="var(--ink)">
           pinch {dayWords(pinch.target).slice(4)}
         </text>
       )}
       {(around?.visits ?? []).slice(0, 4).map((visit) => (
         <line
           key={visit.kind}
-          x1={x(parseISO(visit.target))}
-          x2={x(parseISO(visit.target))}
+          x1={x(dayOf(visit.target))}
+          x2={x(dayOf(visit.target))}
           y1={y - 5}
           y2={y + 5}
           stroke="var(--soft)"

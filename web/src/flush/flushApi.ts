@@ -33,6 +33,10 @@ export const useMeeting = (
 export const usePlans = () =>
   useQuery({ queryKey: ["plans"], queryFn: () => told(api.GET("/api/graft-days")) });
 
+/** Graft days that went by undone. */
+export const usePassed = () =>
+  useQuery({ queryKey: ["passed"], queryFn: () => told(api.GET("/api/graft-days/passed")) });
+
 export const usePlantSheet = (code: string) =>
   useQuery({
     queryKey: ["plant-sheet", code],

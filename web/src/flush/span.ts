@@ -1,6 +1,6 @@
 import { scaleTime } from "d3-scale";
-import { addDays, eachMonthOfInterval, endOfMonth, format, parseISO } from "date-fns";
-import { isoDay } from "../days";
+import { addDays, eachMonthOfInterval, endOfMonth, format } from "date-fns";
+import { dayOf, isoDay } from "../days";
 import type { Days } from "../drawings/Lane";
 
 export type Zoom = "season" | "year";
@@ -15,9 +15,9 @@ export function laneDays(
   scope: { from?: string; to?: string },
 ): Days {
   const [back, ahead] = SPANS[zoom];
-  const day = parseISO(today);
-  const from = scope.from ? parseISO(scope.from) : addDays(day, back);
-  const to = scope.to ? addDays(parseISO(scope.to), 1) : addDays(day, ahead);
+  const day = dayOf(today);
+  const from = scope.from ? dayOf(scope.from) : addDays(day, back);
+  const to = scope.to ? addDays(dayOf(scope.to), 1) : addDays(day, ahead);
   return scaleTime().domain([from, to]).range([0, width]);
 }
 

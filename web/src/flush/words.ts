@@ -24,8 +24,15 @@ export function headline(pairings: Pairing[], today: string): string {
   if (lead?.standing === "LIT") return `${name} is lit${until(lead, " until about")}`;
   if (lead?.standing === "CLOSING") return `${name} is closing${closes(lead, today)}`;
   if (lead?.window) return `${name} comes next, about ${dayWords(lead.window.first)}`;
+  const offered = pairings.filter((p) => p.offer).sort((a, b) => offerDay(a).localeCompare(offerDay(b)))[0];
+  if (offered?.offer) {
+    const by = offered.offer.pinchBy <= today ? "today" : `by ${dayWords(offered.offer.pinchBy)}`;
+    return `Pinch ${offered.varietyName} ${by}, and it is lit from about ${dayWords(offerDay(offered))}`;
+  }
   return "Nothing is lit, and no window is in sight";
 }
+
+const offerDay = (pairing: Pairing) => pairing.offer?.window.first ?? "9999";
 
 function until(pairing: Pairing, words: string): string {
   const end = pairing.window?.ends.mid ?? pairing.window?.last;
@@ -51,7 +58,7 @@ export function standingWords(pairing: Pairing, today: string): string {
         : "Lit.";
     case "CLOSING":
       return window && window.first <= today
-        ? `Closing: last days to ${dayWords(window.ends.mid ?? window.last)}. Graft now or shade the tree.`
+        ? `Closing: last days to ${dayWords(window.ends.mid ?? window.last)}. Graft now.`
         : "Closing: its buds are opening.";
     case "WAITING_FOR_WOOD":
       return `Waiting for wood. ${nextWords(pairing, today)}`;

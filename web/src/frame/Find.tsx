@@ -34,11 +34,13 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
     setText("");
     navigate(PLACES[row.kind](row));
   };
-  // What stands there while the answer is under way was found for fewer letters: the answer is waited for.
+  // What stands there while the answer is under way was found for fewer letters, or for none: the answer is waited for.
   const enter = async () => {
-    const current = found.isPlaceholderData
-      ? (await found.refetch({ cancelRefetch: false })).data?.slice(at)
-      : rows.slice(at);
+    if (!text.trim()) return;
+    const answered = found.isSuccess && !found.isPlaceholderData;
+    const current = answered
+      ? rows.slice(at)
+      : (await found.refetch({ cancelRefetch: false })).data?.slice(at);
     go(current?.[0]);
   };
   const onKey = (event: React.KeyboardEvent) => {

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from "react";
+import { Suspense, useEffect, useState } from "react";
 import { Navigate, NavLink, Route, Routes, useLocation, useNavigate } from "react-router";
 import { useFarm, useToLookAt } from "../api/queries";
 import { dayWords } from "../days";
@@ -6,18 +6,23 @@ import { useCommands } from "../ui/commands";
 import { Coming, Trouble } from "../ui/parts";
 import { takeBack } from "../undo";
 import { DemoClock } from "./DemoClock";
-import { PAGES, PHONE_STATIONS, STATIONS } from "./manifest";
-import { NoSuchPage } from "./NoSuchPage";
+import { Later } from "./Later";
+import { PAGES, PHONE_STATIONS, part, STATIONS, spans } from "./manifest";
+import { markPages } from "./pageMarks";
+import { Reckoning } from "./Reckoning";
 import { SeasonBand } from "./SeasonBand";
 import { moved, useScope } from "./scope";
 
 // What is laid over the table is fetched when it is first asked for.
-const Find = lazy(() => import("./Find").then((m) => ({ default: m.Find })));
-const SawSomething = lazy(() => import("./SawSomething").then((m) => ({ default: m.SawSomething })));
-const KeyHelp = lazy(() => import("./KeyHelp").then((m) => ({ default: m.KeyHelp })));
+const NoSuchPage = part(() => import("./NoSuchPage"), "NoSuchPage");
+const Find = part(() => import("./Find"), "Find");
+const SawSomething = part(() => import("./SawSomething"), "SawSomething");
+const MoreSheet = part(() => import("./MoreSheet"), "MoreSheet");
+const KeyHelp = part(() => import("./KeyHelp"), "KeyHelp");
+const TradeWord = part(() => import("./TradeWord"), "TradeWord");
 const Begin = PAGES.find((page) => page.path === "/begin")?.Shown ?? NoSuchPage;
 
-type Laid = "find" | "saw" | "keys" | undefined;
+export type Laid = "find" | "saw" | "keys" | "more" | undefined;
 
 /** The frame of every screen: season band above, stations at the left, the work table in the rest. */
 export function Frame() {
@@ -26,34 +31,40 @@ export function Frame() {
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const { scope, setScope } = useScope();
+  const spanned = spans(pathname);
   const begun = farm.data?.site !== undefined;
   useCommands(
     [
       {
         key: STATIONS.filter((s) => s.digit).map((s) => s.digit),
-        words: "go to a station by its number",
+        words: "a station by its number",
         run: (event) => {
           const station = STATIONS.find((s) => s.digit === event.key);
           if (station) navigate(station.path);
         },
       },
-      { key: "/", words: "find a code, variety or place", run: () => setLaid("find") },
+      { key: ",", words: "find a code, name, place or note", run: () => setLaid("find") },
       { key: ".", words: "I saw something", run: () => setLaid("saw") },
       {
         key: "[",
-        words: "move the span on the season band back by a week",
-        run: () => scope.from && setScope(moved(scope, -7)),
+        words: "the span on the band a week back",
+        run: () => scope.from && spanned && setScope(moved(scope, -7)),
       },
       {
         key: "]",
-        words: "move the span on the season band on by a week",
-        run: () => scope.from && setScope(moved(scope, 7)),
+        words: "the span on the band a week on",
+        run: () => scope.from && spanned && setScope(moved(scope, 7)),
       },
       { key: "u", words: "take back the last thing you did", run: () => takeBack() },
       { key: "?", words: "these keys", run: () => setLaid("keys") },
     ],
     begun,
   );
+  const name = farm.data?.site?.name;
+  const today = farm.data?.today;
+  useEffect(() => {
+    if (name && today) markPages(name, today);
+  }, [name, today]);
   if (farm.error) return <Trouble problem={farm.error} />;
   if (!farm.data) return null;
   if (!begun && pathname !== "/begin") return <Navigate to="/begin" replace />;
@@ -65,26 +76,31 @@ export function Frame() {
     );
   return (
     <div className="flex h-dvh flex-col print:block print:h-auto">
+      <button
+        type="button"
+        className="fixed top-2 left-2 z-50 -translate-y-24 rounded bg-ink px-4 py-2 text-ground focus:translate-y-0"
+        onClick={() => document.getElementById("table")?.focus()}
+      >
+        To the work table
+      </button>
       <header className="print:hidden grid h-16 shrink-0 grid-cols-[188px_1fr_auto] border-line border-b bg-surface max-sm:h-14 max-sm:grid-cols-[1fr_auto]">
         <NavLink to="/farm" className="px-[18px] py-2.5 leading-tight hover:underline max-sm:py-1.5">
           <b className="block text-[18px]">Bay Lantern</b>
           <span className="block truncate text-[13px] text-soft">{farm.data.site?.name}</span>
         </NavLink>
-        <SeasonBand />
+        <SeasonBand spanned={spanned} />
         <div className="flex flex-col items-end justify-center gap-1 px-4 text-[13.5px]">
-          <button
-            type="button"
-            className="text-soft hover:underline max-sm:min-h-6"
-            onClick={() => setLaid("find")}
-          >
-            Find <kbd className="code">/</kbd>
-          </button>
           {farm.data.demo ? <DemoClock today={farm.data.today} /> : <b>{dayWords(farm.data.today)}</b>}
         </div>
       </header>
       <div className="flex min-h-0 flex-1 print:block">
         <StationList onLay={setLaid} />
-        <main id="table" className="min-w-0 flex-1 overflow-auto print:overflow-visible">
+        <main
+          id="table"
+          tabIndex={-1}
+          className="min-w-0 outline-none flex-1 overflow-auto print:overflow-visible"
+        >
+          <Reckoning />
           <Suspense fallback={<Coming />}>
             <Routes>
               <Route path="/" element={<Navigate to="/today" replace />} />
@@ -96,10 +112,14 @@ export function Frame() {
           </Suspense>
         </main>
       </div>
-      <BottomBar onMore={() => setLaid("keys")} />
+      <BottomBar onMore={() => setLaid("more")} />
       <Suspense fallback={null}>
+        <Later>
+          <TradeWord />
+        </Later>
         {laid === "find" && <Find open onClose={() => setLaid(undefined)} />}
         {laid === "saw" && <SawSomething open onClose={() => setLaid(undefined)} />}
+        {laid === "more" && <MoreSheet onLay={setLaid} />}
         {laid === "keys" && <KeyHelp open onClose={() => setLaid(undefined)} />}
       </Suspense>
     </div>
@@ -140,6 +160,9 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
         </NavLink>
       ))}
       <div className="mt-auto flex flex-col items-start gap-1.5 px-[18px] pt-4 text-[14px] text-soft">
+        <button type="button" className="hover:underline" onClick={() => onLay("find")}>
+          <kbd className="code">,</kbd> Find
+        </button>
         <button type="button" className="hover:underline" onClick={() => onLay("saw")}>
           <kbd className="code">.</kbd> I saw something
         </button>

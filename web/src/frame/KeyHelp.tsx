@@ -1,9 +1,11 @@
+import { useState } from "react";
 import { Link } from "react-router";
 import { keyWords, useAllCommands } from "../ui/commands";
 import { Overlay } from "../ui/Overlay";
 
 import { choose, useChoices } from "../units";
 import { PLACES } from "./manifest";
+import { wordsHere } from "./touched";
 
 /** The keys that work on this screen, the way to the other stations, and the two themes. */
 export function KeyHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -11,7 +13,7 @@ export function KeyHelp({ open, onClose }: { open: boolean; onClose: () => void 
   const commands = useAllCommands();
   return (
     <Overlay open={open} onClose={onClose} title="Keys and more">
-      <table className="w-full text-[15px] max-sm:hidden">
+      <table className="w-full text-[15px]">
         <tbody>
           {commands.map((command) => (
             <tr key={keyWords(command)} className="border-line border-t">
@@ -23,6 +25,7 @@ export function KeyHelp({ open, onClose }: { open: boolean; onClose: () => void 
           ))}
         </tbody>
       </table>
+      <WordsHere />
       <div className="mt-4 flex flex-wrap gap-x-5 gap-y-2">
         {PLACES.map((station) => (
           <Link
@@ -43,5 +46,26 @@ export function KeyHelp({ open, onClose }: { open: boolean; onClose: () => void 
         </button>
       </div>
     </Overlay>
+  );
+}
+
+/** The trade words of the screen that lies below; a touch on one explains it there too. */
+function WordsHere() {
+  const [words] = useState(wordsHere);
+  if (words.length === 0) return null;
+  return (
+    <>
+      <h3 className="mt-4 mb-1 font-semibold text-[14px] text-soft">
+        Words on this screen; touched, they say what they mean
+      </h3>
+      <dl className="text-[15px]">
+        {words.map(([word, says]) => (
+          <div key={says} className="grid grid-cols-[10rem_1fr] border-line border-t py-1 max-sm:grid-cols-1">
+            <dt className="font-semibold">{word}</dt>
+            <dd>{says}</dd>
+          </div>
+        ))}
+      </dl>
+    </>
   );
 }

@@ -1,10 +1,9 @@
-import { area, curveBasis } from "d3-shape";
-import { addDays, parseISO } from "date-fns";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
-import { useBand, useToLookAt } from "../api/queries";
-import { dayWords, isoDay, MONTHS } from "../days";
+import { useBand, useFarm, useToLookAt } from "../api/queries";
+import { dayOf, dayWords, isoDay, MONTHS, plusDays } from "../days";
 import { dayScale } from "../ui/scales";
+import { swellArea } from "../ui/swell";
 import { useWidth } from "../ui/useWidth";
 import { useChoices } from "../units";
 import { type Scope, useScope } from "./scope";
@@ -18,27 +17,59 @@ interface Point {
   value: number;
 }
 
+/** The first days of the twelve months from a day on. */
+function monthsFrom(from: string): Date[] {
+  const first = dayOf(from);
+  return Array.from({ length: 12 }, (_, i) => new Date(first.getFullYear(), first.getMonth() + i, 1));
+}
+
+/** The band without its waves. */
+function monthsAround(today: string): Schemas["frame.Band"] {
+  const day = dayOf(today);
+  const from = new Date(day.getFullYear(), day.getMonth() - 6, 1);
+  const to = new Date(day.getFullYear(), day.getMonth() + 6, 0);
+  return { from: isoDay(from), to: isoDay(to), today, made: [], waves: [] };
+}
+
 /** Weekly sums over the year from days with a count. */
 function weekly(counts: { day: string; count: number }[], from: string): Point[] {
-  const start = parseISO(from);
-  const weeks = Array.from({ length: 54 }, (_, i) => ({ day: addDays(start, i * 7), value: 0 }));
+  const start = dayOf(from);
+  const weeks = Array.from({ length: 54 }, (_, i) => ({ day: plusDays(start, i * 7), value: 0 }));
   for (const { day, count } of counts) {
-    const week = Math.round((parseISO(day).getTime() - start.getTime()) / (7 * 86_400_000));
+    const week = Math.round((dayOf(day).getTime() - start.getTime()) / (7 * 86_400_000));
     if (week >= 0 && week < weeks.length) weeks[week].value += count;
   }
   return weeks;
 }
 
-/** The year as a ribbon: the flush waves of the species chosen, those to come paler with their range, and today a small lamp. */
-export function SeasonBand() {
+/** Twelve months around today as a ribbon: the flush waves of the species chosen, those to come paler with their range, and today a small lamp. */
+export function SeasonBand({ spanned }: { spanned: boolean }) {
   const band = useBand();
   const visits = useToLookAt().data?.visits ?? [];
   const { scope, setScope } = useScope();
   const { ref, width } = useWidth(900);
+  const today = useFarm().data?.today;
+  // Until the waves are known the months stand there already.
+  const shown = band.data ?? (today ? monthsAround(today) : undefined);
   return (
-    <div ref={ref} className="h-16 min-w-0 overflow-hidden max-sm:hidden">
-      {band.data && (
-        <Ribbon band={band.data} visits={visits} width={width} scope={scope} onScope={setScope} />
+    <div ref={ref} className="relative h-16 min-w-0 overflow-hidden max-sm:hidden">
+      {shown && (
+        <Ribbon
+          band={shown}
+          visits={visits}
+          width={width}
+          scope={spanned ? scope : {}}
+          onScope={spanned ? setScope : undefined}
+        />
+      )}
+      {spanned && scope.from && (
+        <button
+          type="button"
+          className="absolute top-0.5 right-1 rounded bg-surface px-1.5 text-[13px] text-sea underline"
+          onClick={() => setScope({})}
+        >
+          the whole year
+        </button>
       )}
       {band.data && <BandTable band={band.data} visits={visits} />}
     </div>
@@ -50,12 +81,13 @@ interface RibbonProps {
   visits: Schemas["care.DayCount"][];
   width: number;
   scope: Scope;
-  onScope: (scope: Scope) => void;
+  /** Nothing where a span would do nothing. */
+  onScope?: (scope: Scope) => void;
 }
 
 function Ribbon({ band, visits: toCome, width, scope, onScope }: RibbonProps) {
   const [drag, setDrag] = useState<{ start: number; now: number }>();
-  const x = dayScale([parseISO(band.from), parseISO(band.to)], [16, width - 16]);
+  const x = dayScale([dayOf(band.from), dayOf(band.to)], [16, width - 16]);
   const made = weekly(
     band.made.map((w) => ({ day: w.week, count: w.count })),
     band.from,
@@ -63,12 +95,9 @@ function Ribbon({ band, visits: toCome, width, scope, onScope }: RibbonProps) {
   const visits = weekly(toCome, band.from);
   const shape = (points: Point[], tall: number) => {
     const most = Math.max(1, ...points.map((p) => p.value));
-    return (
-      area<Point>()
-        .x((p) => x(p.day))
-        .y0(BASE)
-        .y1((p) => BASE - (p.value / most) * tall)
-        .curve(curveBasis)(points) ?? ""
+    return swellArea(
+      points.map((p) => [x(p.day), BASE - (p.value / most) * tall]),
+      points.map((p) => [x(p.day), BASE]),
     );
   };
   const at = (event: React.PointerEvent<SVGSVGElement>) =>
@@ -76,25 +105,26 @@ function Ribbon({ band, visits: toCome, width, scope, onScope }: RibbonProps) {
   const release = () => {
     if (!drag) return;
     const [a, b] = [Math.min(drag.start, drag.now), Math.max(drag.start, drag.now)];
-    onScope(b - a < 5 ? {} : { from: isoDay(x.invert(a)), to: isoDay(x.invert(b)) });
+    onScope?.(b - a < 5 ? {} : { from: isoDay(x.invert(a)), to: isoDay(x.invert(b)) });
     setDrag(undefined);
   };
   const span = drag
     ? [Math.min(drag.start, drag.now), Math.max(drag.start, drag.now)]
     : scope.from && scope.to
-      ? [x(parseISO(scope.from)), x(parseISO(scope.to))]
+      ? [x(dayOf(scope.from)), x(dayOf(scope.to))]
       : undefined;
   const waves = bandSpecies(band.waves, useChoices().band);
-  const lamp = x(parseISO(band.today));
+  const lamp = x(dayOf(band.today));
   const told = scope.from && scope.to ? `, from ${dayWords(scope.from)} to ${dayWords(scope.to)}` : "";
   return (
     <svg
       width={width}
       height={HEIGHT}
       role="img"
-      aria-label={`The year so far: ${waves.length > 0 ? `flush waves of ${waves.map((w) => w.speciesKey).join(", ")}` : "grafts made and visits to come"}${told}`}
-      className="block cursor-crosshair touch-none select-none"
+      aria-label={`Twelve months around today: ${waves.length > 0 ? `flush waves of ${waves.map((w) => w.speciesKey).join(", ")}` : "grafts made and visits to come"}${told}`}
+      className={`block touch-none select-none ${onScope ? "cursor-crosshair" : ""}`}
       onPointerDown={(event) => {
+        if (!onScope) return;
         event.currentTarget.setPointerCapture(event.pointerId);
         setDrag({ start: at(event), now: at(event) });
       }}
@@ -120,14 +150,14 @@ function Ribbon({ band, visits: toCome, width, scope, onScope }: RibbonProps) {
         </>
       )}
       <line x1={16} x2={width - 16} y1={BASE} y2={BASE} stroke="var(--ink)" />
-      {MONTHS.map((month, i) => {
-        const start = x(new Date(parseISO(band.from).getFullYear(), i, 1));
-        const middle = x(new Date(parseISO(band.from).getFullYear(), i, 15));
+      {monthsFrom(band.from).map((first) => {
+        const start = x(first);
+        const middle = x(new Date(first.getFullYear(), first.getMonth(), 15));
         return (
-          <g key={month}>
+          <g key={start}>
             <line x1={start} x2={start} y1={BASE} y2={BASE + 6} stroke="var(--line)" />
             <text x={middle} y={59} textAnchor="middle" fontSize={11.5} fill="var(--soft)">
-              {month}
+              {MONTHS[first.getMonth()]}
             </text>
           </g>
         );
@@ -141,25 +171,29 @@ function Ribbon({ band, visits: toCome, width, scope, onScope }: RibbonProps) {
 
 const mean = (all: number[]) => all.reduce((sum, n) => sum + n, 0) / Math.max(1, all.length);
 
-/** The same year read as a table. */
+/** The same months read as a table. */
 function BandTable({ band, visits }: Pick<RibbonProps, "band" | "visits">) {
-  const inMonth = (day: string, i: number) => parseISO(day).getMonth() === i;
+  const inMonth = (day: string, first: Date) => dayOf(day).getMonth() === first.getMonth();
   return (
     <table className="sr-only">
       <caption>Trees in flush, grafts made and visits to come, by month</caption>
       <tbody>
-        {MONTHS.map((month, i) => (
-          <tr key={month}>
-            <th scope="row">{month}</th>
+        {monthsFrom(band.from).map((first) => (
+          <tr key={first.getTime()}>
+            <th scope="row">
+              {MONTHS[first.getMonth()]} {first.getFullYear()}
+            </th>
             {band.waves.map((wave) => (
               <td key={wave.speciesKey}>
                 {wave.speciesKey}{" "}
-                {Math.round(100 * mean(wave.points.filter((p) => inMonth(p.day, i)).map((p) => p.share)))} %
-                in flush
+                {Math.round(100 * mean(wave.points.filter((p) => inMonth(p.day, first)).map((p) => p.share)))}{" "}
+                % in flush
               </td>
             ))}
-            <td>{band.made.filter((w) => inMonth(w.week, i)).reduce((sum, w) => sum + w.count, 0)} made</td>
-            <td>{visits.filter((d) => inMonth(d.day, i)).reduce((sum, d) => sum + d.count, 0)} visits</td>
+            <td>
+              {band.made.filter((w) => inMonth(w.week, first)).reduce((sum, w) => sum + w.count, 0)} made
+            </td>
+            <td>{visits.filter((d) => inMonth(d.day, first)).reduce((sum, d) => sum + d.count, 0)} visits</td>
           </tr>
         ))}
       </tbody>

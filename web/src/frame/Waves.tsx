@@ -1,7 +1,7 @@
-import { area, curveMonotoneX, line } from "d3-shape";
-import { parseISO } from "date-fns";
 import type { Schemas } from "../api/client";
+import { dayOf } from "../days";
 import type { DayScale } from "../ui/scales";
+import { swell, swellArea } from "../ui/swell";
 
 type Wave = Schemas["season.SpeciesWave"];
 type Point = Schemas["season.Point"];
@@ -44,21 +44,20 @@ interface WavesProps {
 /** Each species' share of trees in flush as a low swell; ahead of today it pales and shows its range. */
 export function Waves({ waves, x, base, tall, today }: WavesProps) {
   const y = (share: number) => base - share * tall;
-  const body = area<Point>()
-    .x((p) => x(parseISO(p.day)))
-    .y0(base)
-    .y1((p) => y(p.share))
-    .curve(curveMonotoneX);
-  const range = area<Point>()
-    .x((p) => x(parseISO(p.day)))
-    .y0((p) => y(p.low))
-    .y1((p) => y(p.high))
-    .curve(curveMonotoneX);
-  const edge = line<Point>()
-    .x((p) => x(parseISO(p.day)))
-    .y((p) => y(p.share))
-    .curve(curveMonotoneX);
-  const crests = labelled(waves, (day) => x(parseISO(day)), x(parseISO(today)));
+  const line = (points: Point[], value: (p: Point) => number) =>
+    points.map((p) => [x(dayOf(p.day)), y(value(p))] as const);
+  const share = (p: Point) => p.share;
+  const body = (points: Point[]) =>
+    swellArea(
+      line(points, share),
+      line(points, () => 0),
+    );
+  const range = (points: Point[]) =>
+    swellArea(
+      line(points, (p) => p.high),
+      line(points, (p) => p.low),
+    );
+  const crests = labelled(waves, (day) => x(dayOf(day)), x(dayOf(today)));
   return (
     <g>
       {waves.map((wave, i) => {
@@ -68,13 +67,13 @@ export function Waves({ waves, x, base, tall, today }: WavesProps) {
         const crest = crests[i];
         return (
           <g key={wave.speciesKey}>
-            <path d={body(past) ?? ""} fill={WAVE_PAINTS[i]} opacity={0.55} />
-            <path d={range(ahead) ?? ""} fill={WAVE_PAINTS[i]} opacity={0.13} />
-            <path d={body(ahead) ?? ""} fill={WAVE_PAINTS[i]} opacity={0.22} />
-            <path d={edge(wave.points) ?? ""} fill="none" stroke={WAVE_PAINTS[i]} strokeWidth={1.2} />
+            <path d={body(past)} fill={WAVE_PAINTS[i]} opacity={0.55} />
+            <path d={range(ahead)} fill={WAVE_PAINTS[i]} opacity={0.13} />
+            <path d={body(ahead)} fill={WAVE_PAINTS[i]} opacity={0.22} />
+            <path d={swell(line(wave.points, share))} fill="none" stroke={WAVE_PAINTS[i]} strokeWidth={1.2} />
             {crest && crest.share > 0.1 && (
               <text
-                x={clear(x(parseISO(crest.day)), x.range())}
+                x={clear(x(dayOf(crest.day)), x.range())}
                 y={Math.max(12, y(crest.share) - 3)}
                 textAnchor="middle"
                 fontSize={11}

@@ -12,6 +12,8 @@ export interface Station {
   pages: string[];
   /** Its place in the bar of the phone, where what is used while walking comes first; 0 where it is not there. */
   phone: number;
+  /** True where a span dragged on the season band restricts what is shown; elsewhere there is none. */
+  span?: boolean;
   /** True for rooms that are reached from elsewhere than the list. */
   aside?: boolean;
 }
@@ -27,8 +29,15 @@ export const PHONE_STATIONS = STATIONS.filter((s) => s.phone > 0).sort((a, b) =>
 /** Where the keys and more lead: the list, the farm's own room, what was done. */
 export const PLACES = ALL.filter((station) => !station.aside || ["/farm", "/done"].includes(station.path));
 
-const part = <P extends string>(load: () => Promise<Record<P, ComponentType>>, name: P) =>
-  lazy(() => load().then((module) => ({ default: module[name] })));
+/** Whether a span on the season band does something at an address. */
+export const spans = (pathname: string) =>
+  STATIONS.some((station) => station.span && pathname.split("/")[1] === station.path.slice(1));
+
+/** A part that is fetched when it is first shown. */
+export const part = <P extends string, Props extends object>(
+  load: () => Promise<Record<P, ComponentType<Props>>>,
+  name: P,
+) => lazy(() => load().then((module) => ({ default: module[name] })));
 
 const flush = part(() => import("../flush/Flush"), "Flush");
 const wood = part(() => import("../wood/Wood"), "Wood");
@@ -66,7 +75,7 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/farm/notebook": part(() => import("../exchange/Notebook"), "Notebook"),
   "/graft/:code": part(() => import("../care/GraftSheet"), "GraftPage"),
   "/done": part(() => import("./WasDone"), "WasDone"),
-  "/begin": part(() => import("../place/FirstRun"), "FirstRun"),
+  "/begin": part(() => import("../begin/FirstRun"), "FirstRun"),
 };
 
 /** Every page with what shows it; a page of the file without one stops the application at once. */

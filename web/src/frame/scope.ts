@@ -1,4 +1,4 @@
-import { useSearchParams } from "react-router";
+import { useSyncExternalStore } from "react";
 import { daysOn } from "../days";
 
 export interface Scope {
@@ -6,27 +6,36 @@ export interface Scope {
   to?: string;
 }
 
-/** The span of days dragged on the season band; it lives in the address and restricts the screen below. */
+// Kept for this tab: the span stays where one goes to another station, and through a reload.
+const KEPT = "bay-lantern-span";
+let scope: Scope = JSON.parse(sessionStorage.getItem(KEPT) ?? "{}");
+const listeners = new Set<() => void>();
+
+function setScope(next: Scope) {
+  scope = next;
+  sessionStorage.setItem(KEPT, JSON.stringify(next));
+  for (const listener of listeners) listener();
+}
+
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+/** The span of days dragged on the season band; it restricts the screens that say so in the list of stations. */
 export function useScope() {
-  const [search, setSearch] = useSearchParams();
-  const scope: Scope = { from: search.get("from") ?? undefined, to: search.get("to") ?? undefined };
-  const setScope = (next: Scope) =>
-    setSearch(
-      (before) => {
-        const after = new URLSearchParams(before);
-        after.delete("from");
-        after.delete("to");
-        if (next.from) after.set("from", next.from);
-        if (next.to) after.set("to", next.to);
-        return after;
-      },
-      { replace: true },
-    );
-  return { scope, setScope, search: search.toString() };
+  return { scope: useSyncExternalStore(subscribe, () => scope), setScope };
 }
 
 /** The same span some days later. */
 export function moved(scope: Scope, days: number): Scope {
   const move = (day?: string) => (day ? daysOn(day, days) : undefined);
   return { from: move(scope.from), to: move(scope.to) };
+}
+
+/** The part of the year a span covers, for whichever year: "0401-0531". */
+export function partOf(scope: Scope): string | undefined {
+  if (!scope.from || !scope.to) return undefined;
+  const day = (iso: string) => iso.slice(5).replace("-", "");
+  return `${day(scope.from)}-${day(scope.to)}`;
 }

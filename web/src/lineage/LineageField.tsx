@@ -11,7 +11,7 @@ interface Props {
   onFocus: (key: string) => void;
 }
 
-/** The parentage around one member: forebears to the left, what came of it to the right, the clean way drawn strong. */
+/** The parentage around one member as limbs of a tree: forebears to the left, what came of it to the right, the clean way green. */
 export function LineageField({ view, marked, onMark, onFocus }: Props) {
   const { cards, width, height } = placed(view);
   const box = useRef<HTMLDivElement>(null);
@@ -54,16 +54,22 @@ export function LineageField({ view, marked, onMark, onFocus }: Props) {
   );
 }
 
+/** Where the limb of a card runs, under its words. */
+const LIMB = ROW - 11;
+
+/** A branch from one limb to the next, thicker toward the root. */
 function Line({ a, b, clean }: { a: Placed; b: Placed; clean: boolean }) {
-  const [ax, ay, bx, by] = [a.x + CARD, a.y + ROW / 2 - 3, b.x, b.y + ROW / 2 - 3];
+  const [ax, ay, bx, by] = [a.x + CARD, a.y + LIMB, b.x, b.y + LIMB];
   const bend = ax < bx ? (ax + bx) / 2 : ax + 14;
+  const thick = clean ? 4 : Math.max(1.6, 3.4 - 0.6 * Math.max(0, b.column));
   return (
     <path
       d={`M${ax} ${ay} C${bend} ${ay} ${bend} ${by} ${bx} ${by}`}
       fill="none"
-      stroke={clean ? "var(--leaf)" : "var(--soft)"}
-      strokeWidth={clean ? 3.5 : 1.2}
-      opacity={clean ? 1 : 0.55}
+      stroke={clean ? "var(--leaf)" : "var(--stage-R)"}
+      strokeWidth={thick}
+      strokeLinecap="round"
+      opacity={clean ? 1 : 0.7}
     />
   );
 }
@@ -78,18 +84,14 @@ interface CardProps {
 
 function Card({ card, focus, marked, onMark, onFocus }: CardProps) {
   const style = { left: card.x, top: card.y, width: CARD, height: ROW - 8 };
-  const edge = focus
-    ? "border-2 border-ink bg-surface"
-    : marked
-      ? "border-2 border-sea bg-surface"
-      : "border-line bg-ground";
+  const edge = focus ? "border-ink bg-surface" : marked ? "border-sea bg-surface" : "border-[var(--stage-R)]";
   if (card.stack) {
     const { stack } = card;
     return (
       <button
         type="button"
         aria-pressed={marked}
-        className={`absolute flex flex-col justify-center rounded border border-dashed px-2 text-left text-[13.5px] leading-tight hover:border-sea ${edge}`}
+        className={`absolute flex flex-col justify-end border-b-[3px] border-dashed px-1.5 text-left text-[13.5px] leading-tight hover:border-sea ${edge}`}
         style={style}
         onClick={() => onMark(card.id)}
       >
@@ -112,7 +114,7 @@ function Card({ card, focus, marked, onMark, onFocus }: CardProps) {
       type="button"
       aria-pressed={marked}
       aria-label={`${KIND_NAMES[member.kind]} ${member.code}, ${member.words}, ${drawn.held ? "held" : STANDING_WORDS[drawn.standing]}`}
-      className={`absolute rounded border px-1.5 py-0.5 text-left text-[12.5px] leading-tight hover:border-sea ${edge}`}
+      className={`absolute flex flex-col justify-end border-b-[3px] px-1.5 text-left text-[12.5px] leading-tight hover:border-sea ${edge}`}
       style={style}
       onClick={() => onMark(card.id)}
       onDoubleClick={() => onFocus(member.key)}

@@ -2,12 +2,19 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm, useRules } from "../api/queries";
+import { Choice } from "../ui/Choice";
 import { DayBox } from "../ui/DayBox";
-import { Button, Field, Input, Select, Trouble } from "../ui/parts";
+import { Button, Field, Input, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 
 type Outcome = Schemas["lineage.TestEntry"]["outcome"];
+
+const OUTCOMES: [Outcome, string][] = [
+  ["CLEAR", "clear"],
+  ["SUSPECT", "suspect"],
+  ["POSITIVE", "positive"],
+];
 
 /** A test of a plant or source. A clear one is kept at once; any other first shows what must be held. */
 export function TestForm({ member, onDone }: { member: Schemas["lineage.Member"]; onDone: () => void }) {
@@ -16,12 +23,13 @@ export function TestForm({ member, onDone }: { member: Schemas["lineage.Member"]
   const { send, problem, busy, errorOf } = useSend();
   const [day, setDay] = useState(farm.data?.today ?? "");
   const [subject, setSubject] = useState("graft-borne disease");
-  const [outcome, setOutcome] = useState<Outcome>("CLEAR");
+  const [outcome, setOutcome] = useState<Outcome>();
   const rules = useRules();
   const usual = rules.data?.wood.figures.testValid.value;
   const [valid, setValid] = useState("");
   const [lab, setLab] = useState("");
   const go = () => {
+    if (!outcome) return;
     if (outcome !== "CLEAR") {
       const query = new URLSearchParams({ of: member.key, code: member.code, day, subject, outcome, lab });
       navigate(`/lineage/recall?${query}`);
@@ -49,13 +57,7 @@ export function TestForm({ member, onDone }: { member: Schemas["lineage.Member"]
         go();
       }}
     >
-      <Field label="Result" error={errorOf("outcome")}>
-        <Select value={outcome} onChange={(e) => setOutcome(e.target.value as Outcome)}>
-          <option value="CLEAR">clear</option>
-          <option value="SUSPECT">suspect</option>
-          <option value="POSITIVE">positive</option>
-        </Select>
-      </Field>
+      <Choice label="Result" options={OUTCOMES} chosen={outcome} onChoose={setOutcome} />
       <Field label="Looked for" error={errorOf("subject")}>
         <Input value={subject} onChange={(e) => setSubject(e.target.value)} />
       </Field>
@@ -79,8 +81,8 @@ export function TestForm({ member, onDone }: { member: Schemas["lineage.Member"]
       </Field>
       <Trouble problem={problem} />
       <div className="flex gap-2">
-        <Button strong type="submit" disabled={busy || !day || !subject}>
-          {outcome === "CLEAR" ? "Keep the test" : "See what must be held"}
+        <Button strong type="submit" disabled={busy || !day || !subject || !outcome}>
+          {outcome === "CLEAR" || !outcome ? "Keep the test" : "See what must be held"}
         </Button>
         <Button onClick={onDone}>Leave it</Button>
       </div>

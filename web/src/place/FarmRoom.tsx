@@ -1,18 +1,19 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Link } from "react-router";
-import api, { sendFile, told } from "../api/client";
+import api, { told } from "../api/client";
 import { useFarm, useSpots } from "../api/queries";
+import { BringFarm } from "../exchange/BringFarm";
 import { Button, Coming, Field, Input, PartHeading, Select, Statement } from "../ui/parts";
 import { useSend } from "../ui/useSend";
-import { done, failed } from "../undo";
-import { choose, useChoices } from "../units";
+import { done } from "../undo";
+import { choose, chosen, useChoices } from "../units";
 import { NameLine } from "./NameLine";
 import { SiteForm } from "./SiteForm";
 
 /** The farm itself: where it is, its places and people, this device's choices, and what goes in and out. */
 export function FarmRoom() {
   const farm = useFarm();
-  const { length, theme, warmth } = useChoices();
+  const { length, theme, warmth, volume, wind } = useChoices();
   if (!farm.data?.site) return <Coming what="the farm" />;
   return (
     <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">
@@ -22,7 +23,6 @@ export function FarmRoom() {
       <SiteForm
         key={farm.data.site.version}
         site={farm.data.site}
-        button="Save the place"
         onSaved={() => done("The place is saved")}
       />
       <div className="grid grid-cols-3 gap-x-10 max-lg:grid-cols-1">
@@ -42,6 +42,25 @@ export function FarmRoom() {
               <Select value={warmth ?? "C"} onChange={(e) => choose({ warmth: e.target.value as "C" | "F" })}>
                 <option value="C">degrees Celsius</option>
                 <option value="F">degrees Fahrenheit</option>
+              </Select>
+            </Field>
+            <Field label="Liquids">
+              <Select
+                value={volume ?? "ml"}
+                onChange={(e) => choose({ volume: e.target.value as "ml" | "floz" })}
+              >
+                <option value="ml">millilitres</option>
+                <option value="floz">fluid ounces</option>
+              </Select>
+            </Field>
+            <Field label="Wind">
+              <Select
+                value={wind ?? "ms"}
+                onChange={(e) => choose({ wind: e.target.value as "ms" | "kmh" | "mph" })}
+              >
+                <option value="ms">metres a second</option>
+                <option value="kmh">kilometres an hour</option>
+                <option value="mph">miles an hour</option>
               </Select>
             </Field>
             <Field label="Light">
@@ -86,7 +105,13 @@ function Spots() {
           <li key={spot.id} className="flex items-center gap-1 border-line border-t">
             <span className="w-5 text-[14px] text-soft">{i + 1}</span>
             <NameLine
+              kind="SPOT"
+              id={spot.id}
               name={spot.name}
+              others={list.filter((s) => s.id !== spot.id)}
+              onSame={(as) =>
+                told(api.POST("/api/spots/{id}/same", { params: { path: { id: spot.id } }, body: { as } }))
+              }
               onRename={(to) =>
                 told(
                   api.PUT("/api/spots/{id}", {
@@ -140,17 +165,26 @@ function Spots() {
 }
 
 function People() {
-  const farm = useFarm();
+  const people = useFarm().data?.people ?? [];
   const [name, setName] = useState("");
   const { send, problem } = useSend();
   return (
     <section>
       <PartHeading>People; tap to rename</PartHeading>
       <ul>
-        {(farm.data?.people ?? []).map((person) => (
+        {people.map((person) => (
           <li key={person.id} className="flex border-line border-t py-0.5">
             <NameLine
+              kind="PERSON"
+              id={person.id}
               name={person.name}
+              others={people.filter((p) => p.id !== person.id)}
+              onSame={async (as) => {
+                await told(
+                  api.POST("/api/people/{id}/same", { params: { path: { id: person.id } }, body: { as } }),
+                );
+                if (chosen().personId === person.id) choose({ personId: as });
+              }}
               onRename={(to) =>
                 told(
                   api.PUT("/api/people/{id}", {
@@ -204,16 +238,6 @@ function Adder(props: {
 }
 
 function InAndOut() {
-  const zip = useRef<HTMLInputElement>(null);
-  const bringIn = async (file?: File) => {
-    if (!file) return;
-    try {
-      await sendFile("/api/exchange/farm.zip", file);
-      done("The whole farm is in");
-    } catch (problem) {
-      failed(problem);
-    }
-  };
   return (
     <>
       <PartHeading>In and out</PartHeading>
@@ -229,17 +253,7 @@ function InAndOut() {
           </a>
         </li>
         <li>
-          <button type="button" className="text-sea underline" onClick={() => zip.current?.click()}>
-            Bring a whole farm in, from such a zip
-          </button>
-          <input
-            ref={zip}
-            type="file"
-            accept=".zip"
-            className="hidden"
-            aria-label="Farm zip"
-            onChange={(e) => bringIn(e.target.files?.[0])}
-          />
+          <BringFarm words="Bring a whole farm in, from such a zip" />
         </li>
         <li>
           <a className="text-sea underline" href="/api/exchange/grafts.csv">

@@ -1,10 +1,7 @@
 import { useFarm } from "../api/queries";
+import { Options } from "./away";
 
 /** The people of the farm, to choose one. */
 export function PeopleOptions() {
-  return (useFarm().data?.people ?? []).map((p) => (
-    <option key={p.id} value={p.id}>
-      {p.name}
-    </option>
-  ));
+  return <Options kind="PERSON" all={useFarm().data?.people ?? []} words={(person) => person.name} />;
 }

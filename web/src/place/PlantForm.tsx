@@ -1,20 +1,26 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { useRules, useSpots, useVarieties } from "../api/queries";
+import { useRules, useSpots } from "../api/queries";
+import { Choice } from "../ui/Choice";
 import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, Select } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
+import { lengthUnit, useChoices } from "../units";
+import { KIND_WORDS } from "./plantEntry";
+import { linesInMm } from "./plantLines";
+import { SpeciesOptions } from "./SpeciesOptions";
+import { VarietyOptions } from "./VarietyOptions";
 
 /** Adds plants, a line each: the code and, if measured, the stem's diameter. */
 export function PlantForm({ onSaved }: { onSaved: () => void }) {
   const rules = useRules();
+  const { length } = useChoices();
   const spots = useSpots();
-  const varieties = useVarieties();
   const [entry, setEntry] = useState({
     lines: "",
     speciesKey: "",
-    kind: "SEEDLING_STOCK",
+    kind: "SEEDLING_STOCK" as Schemas["place.Plant"]["kind"],
     stockKind: "",
     spot: "",
     startedOn: "",
@@ -24,7 +30,6 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
   const set = (change: Partial<typeof entry>) => setEntry({ ...entry, ...change });
   const kinds = rules.data?.species.find((s) => s.key === entry.speciesKey)?.stockKinds ?? [];
   const named = entry.kind !== "SEEDLING_STOCK";
-  const own = (varieties.data ?? []).filter((v) => v.speciesKey === entry.speciesKey);
   const save = async () => {
     const count = entry.lines.split("\n").filter((l) => l.trim()).length;
     const saved = await send(async () => {
@@ -34,9 +39,9 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
       return told(
         api.POST("/api/plants/paste", {
           body: {
-            lines: entry.lines,
+            lines: linesInMm(entry.lines, length),
             speciesKey: entry.speciesKey,
-            kind: entry.kind as Schemas["place.PlantPaste"]["kind"],
+            kind: entry.kind,
             stockKind: entry.stockKind || undefined,
             spotId: spot.id,
             startedOn: entry.startedOn || undefined,
@@ -60,13 +65,17 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
       }}
     >
       <Field
-        label="A line each: code, stem diameter in mm, height of the cut"
-        hint="leave out what is not measured; several stems: 9.4+8.1"
+        label={`A line each: code, thickness in ${lengthUnit(length)}, height of the cut`}
+        hint="leave out what is not measured; a plus between the stems of one plant"
         error={errorOf("lines") ?? (problem && problem.fields.length === 0 ? problem.message : undefined)}
       >
         <textarea
-          className="code h-40 w-full rounded border border-soft/60 bg-surface p-2"
-          placeholder={"AV-201 9.4 220\nAV-202 9.4+8.1\nAV-203"}
+          className="code h-40 w-full rounded border border-edge bg-surface p-2"
+          placeholder={
+            length === "mm"
+              ? "AV-201 9.4 220\nAV-202 9.4+8.1\nAV-203"
+              : "AV-201 3/8 9\nAV-202 3/8+5/16\nAV-203"
+          }
           value={entry.lines}
           onChange={(e) => set({ lines: e.target.value })}
         />
@@ -78,20 +87,10 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
             onChange={(e) => set({ speciesKey: e.target.value, stockKind: "", varietyId: "" })}
           >
             <option value="">choose</option>
-            {(rules.data?.species ?? []).map((s) => (
-              <option key={s.key} value={s.key}>
-                {s.name}
-              </option>
-            ))}
+            <SpeciesOptions />
           </Select>
         </Field>
-        <Field label="Kept as">
-          <Select value={entry.kind} onChange={(e) => set({ kind: e.target.value })}>
-            <option value="SEEDLING_STOCK">seedling stock</option>
-            <option value="FIELD_TREE">field tree</option>
-            <option value="MOTHER_TREE">mother tree</option>
-          </Select>
-        </Field>
+        <Choice label="Kept as" options={KIND_WORDS} chosen={entry.kind} onChoose={(kind) => set({ kind })} />
         {named && (
           <Field
             label="What variety it is"
@@ -100,11 +99,7 @@ export function PlantForm({ onSaved }: { onSaved: () => void }) {
           >
             <Select value={entry.varietyId} onChange={(e) => set({ varietyId: e.target.value })}>
               <option value="">not said</option>
-              {own.map((v) => (
-                <option key={v.id} value={v.id}>
-                  {v.name}
-                </option>
-              ))}
+              <VarietyOptions species={entry.speciesKey} />
             </Select>
           </Field>
         )}

@@ -1,45 +1,22 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { Button, Field, Input } from "../ui/parts";
+import { Choice } from "../ui/Choice";
+import { Button } from "../ui/parts";
 import { useSend } from "../ui/useSend";
+import { SiteBoxes, siteDraft, siteOf } from "./SiteBoxes";
 
-const ZONES = Intl.supportedValuesOf?.("timeZone") ?? [];
+const TOOL = [
+  ["yes", "there is one"],
+  ["no", "there is none"],
+] as const;
 
-/** Where the farm is. The latitude decides the names of the seasons, the zone what day it is. */
-export function SiteForm({
-  site,
-  onSaved,
-  button,
-}: {
-  site?: Schemas["place.Site"];
-  onSaved: () => void;
-  button: string;
-}) {
-  const [entry, setEntry] = useState({
-    name: site?.name ?? "",
-    latitude: site ? String(site.latitudeDeg) : "",
-    longitude: site ? String(site.longitudeDeg) : "",
-    altitude: site ? String(site.altitudeM) : "0",
-    zone: site?.zone ?? Intl.DateTimeFormat().resolvedOptions().timeZone ?? "UTC",
-  });
+/** The place of the farm, to be changed. */
+export function SiteForm({ site, onSaved }: { site: Schemas["place.Site"]; onSaved: () => void }) {
+  const [draft, setDraft] = useState(() => siteDraft(site));
   const { send, problem, busy, errorOf } = useSend();
-  const set = (change: Partial<typeof entry>) => setEntry({ ...entry, ...change });
-  const number = (text: string) => Number(text.trim().replace(",", ".").replace("−", "-") || "NaN");
-  const bad = (text: string) =>
-    text !== "" && Number.isNaN(number(text)) ? "a number, such as 31.4" : undefined;
-  const complete =
-    entry.name.trim() !== "" &&
-    [entry.latitude, entry.longitude, entry.altitude].every((t) => !Number.isNaN(number(t)));
+  const body = siteOf(draft, site.version);
   const save = async () => {
-    const body = {
-      name: entry.name.trim(),
-      latitudeDeg: number(entry.latitude),
-      longitudeDeg: number(entry.longitude),
-      altitudeM: number(entry.altitude),
-      zone: entry.zone,
-      version: site?.version ?? 0,
-    };
-    if (await send(() => told(api.PUT("/api/site", { body })))) onSaved();
+    if (body && (await send(() => told(api.PUT("/api/site", { body }))))) onSaved();
   };
   return (
     <form
@@ -49,53 +26,22 @@ export function SiteForm({
         save();
       }}
     >
+      <SiteBoxes
+        draft={draft}
+        onChange={(change) => setDraft((before) => ({ ...before, ...change }))}
+        errorOf={errorOf}
+      />
       <div className="col-span-3 max-sm:col-span-1">
-        <Field label="Name of the farm or garden" error={errorOf("name")}>
-          <Input value={entry.name} maxLength={120} onChange={(e) => set({ name: e.target.value })} />
-        </Field>
-      </div>
-      <Field
-        label="Latitude, degrees"
-        hint="south of the equator below 0"
-        error={bad(entry.latitude) ?? errorOf("latitudeDeg")}
-      >
-        <Input
-          inputMode="decimal"
-          value={entry.latitude}
-          onChange={(e) => set({ latitude: e.target.value })}
+        <Choice
+          label="A hand tool that cuts a V for wedge and notch"
+          options={TOOL}
+          chosen={draft.handTool === undefined ? undefined : draft.handTool ? "yes" : "no"}
+          onChoose={(said) => setDraft((before) => ({ ...before, handTool: said === "yes" }))}
         />
-      </Field>
-      <Field
-        label="Longitude, degrees"
-        hint="west below 0"
-        error={bad(entry.longitude) ?? errorOf("longitudeDeg")}
-      >
-        <Input
-          inputMode="decimal"
-          value={entry.longitude}
-          onChange={(e) => set({ longitude: e.target.value })}
-        />
-      </Field>
-      <Field label="Height above the sea, m" error={bad(entry.altitude) ?? errorOf("altitudeM")}>
-        <Input
-          inputMode="decimal"
-          value={entry.altitude}
-          onChange={(e) => set({ altitude: e.target.value })}
-        />
-      </Field>
-      <div className="col-span-2 max-sm:col-span-1">
-        <Field label="Time zone" error={errorOf("zone")}>
-          <Input list="zones" value={entry.zone} onChange={(e) => set({ zone: e.target.value })} />
-        </Field>
-        <datalist id="zones">
-          {ZONES.map((zone) => (
-            <option key={zone} value={zone} />
-          ))}
-        </datalist>
       </div>
       <div className="self-end">
-        <Button strong type="submit" disabled={!complete || busy} className="min-h-9">
-          {button}
+        <Button strong type="submit" disabled={!body || busy} className="min-h-9">
+          Save the place
         </Button>
       </div>
       {problem && problem.fields.length === 0 && (

@@ -1,18 +1,22 @@
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useEffect, useRef, useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import type { Schemas } from "../api/client";
+import api, { type Schemas, told } from "../api/client";
 import { usePlants, useVarieties } from "../api/queries";
-import { Button, Input, Statement, Teach, Trouble } from "../ui/parts";
+import { MONTHS } from "../days";
+import { Button, Input, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { SameAs } from "../ui/SameAs";
+import { useMarks } from "../ui/useMarks";
+import { useSend } from "../ui/useSend";
+import { done } from "../undo";
 import { lengthWords, useChoices } from "../units";
+import { AwayButton, useIsAway } from "./away";
 import { PlantForm } from "./PlantForm";
+import { PlantList } from "./PlantList";
+import { PlantRight } from "./PlantRight";
+import { KIND_OF } from "./plantEntry";
+import { SpotOptions } from "./SpotOptions";
 import { VarietyForm } from "./VarietyForm";
-
-const KINDS: Record<Schemas["place.Plant"]["kind"], string> = {
-  SEEDLING_STOCK: "stock",
-  FIELD_TREE: "field tree",
-  MOTHER_TREE: "mother tree",
-};
 
 /** Plants and varieties. */
 export function Trees() {
@@ -87,6 +91,8 @@ export function Trees() {
 }
 
 function PlantTable({ list, text }: { list: Schemas["place.PlantList"]; text: string }) {
+  const [right, setRight] = useState<Schemas["place.Plant"]>();
+  const { marked, mark, setMarks } = useMarks<number>();
   const box = useRef<HTMLDivElement>(null);
   const { length } = useChoices();
   const rows = useVirtualizer({
@@ -122,9 +128,16 @@ function PlantTable({ list, text }: { list: Schemas["place.PlantList"]; text: st
             return (
               <div
                 key={plant.id}
-                className="absolute grid w-full grid-cols-[120px_1fr_1fr_1fr_120px] items-center gap-3 border-line border-b px-1 max-sm:grid-cols-[110px_1fr_1fr]"
+                className="absolute grid w-full grid-cols-[24px_120px_1fr_1fr_1fr_110px_70px] items-center gap-3 border-line border-b px-1 max-sm:grid-cols-[28px_96px_1fr_66px]"
                 style={{ height: item.size, transform: `translateY(${item.start}px)` }}
               >
+                <input
+                  type="checkbox"
+                  aria-label={`Mark ${plant.code}`}
+                  className="size-5 accent-[var(--sea)] max-sm:size-6"
+                  checked={marked.has(plant.id)}
+                  onChange={() => mark(plant.id)}
+                />
                 <Link
                   to={`/flush/${encodeURIComponent(plant.code)}`}
                   aria-label={`${plant.code}: its buds`}
@@ -133,18 +146,34 @@ function PlantTable({ list, text }: { list: Schemas["place.PlantList"]; text: st
                   {plant.code}
                 </Link>
                 <span className="truncate">
-                  {plant.speciesKey} {KINDS[plant.kind]}
+                  {plant.speciesKey} {KIND_OF[plant.kind]}
                 </span>
-                <span className="truncate">{plant.spotName}</span>
+                <span className="truncate max-sm:hidden">{plant.spotName}</span>
                 <span className="truncate text-soft max-sm:hidden">
                   {plant.varietyName ?? plant.stockKind ?? ""}
                 </span>
                 <span className="text-right max-sm:hidden">{sizes.join(", ")}</span>
+                <button
+                  type="button"
+                  aria-label={`Put ${plant.code} right`}
+                  className="min-h-8 text-right text-[14px] text-sea underline"
+                  onClick={() => setRight(plant)}
+                >
+                  put right
+                </button>
               </div>
             );
           })}
         </div>
       </section>
+      <PlantList list={list} />
+      {marked.size > 0 && <PutAt ids={[...marked]} onDone={() => setMarks([])} />}
+      <PlantRight
+        key={right?.id}
+        plant={right}
+        stems={(right && stems.get(right.id)) ?? []}
+        onClose={() => setRight(undefined)}
+      />
       {list.plants.length < list.total && (
         <p className="mt-1 text-[14px] text-soft">
           {list.plants.length} of {list.total} are shown; type to find others.
@@ -154,10 +183,39 @@ function PlantTable({ list, text }: { list: Schemas["place.PlantList"]; text: st
   );
 }
 
-const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+/** The plants marked, put at another place at once. */
+function PutAt({ ids, onDone }: { ids: number[]; onDone: () => void }) {
+  const { send, problem, busy } = useSend();
+  const put = (spotId: string) =>
+    send(async () => {
+      const kept = await told(api.PUT("/api/plants/spot", { body: { ids, spotId: Number(spotId) } }));
+      done(`${ids.length === 1 ? "One plant" : `${ids.length} plants`} put there`, kept.actId);
+      onDone();
+    });
+  return (
+    <div className="flex flex-wrap items-center gap-3 border-ink border-t-2 bg-surface px-2 py-2">
+      <b>{ids.length} marked</b>
+      <Select
+        aria-label="Put the marked plants at"
+        className="max-w-60"
+        disabled={busy}
+        value=""
+        onChange={(e) => e.target.value && put(e.target.value)}
+      >
+        <option value="">they stand at …</option>
+        <SpotOptions />
+      </Select>
+      <button type="button" className="min-h-9 text-sea underline max-sm:min-h-11" onClick={onDone}>
+        mark none
+      </button>
+      <Trouble problem={problem} />
+    </div>
+  );
+}
 
 function VarietyTable({ all, text }: { all: Schemas["place.Variety"][]; text: string }) {
   const [open, setOpen] = useState<number>();
+  const isAway = useIsAway("VARIETY");
   const shown = all.filter((v) =>
     `${v.name} ${v.speciesKey} ${v.letters}`.toLowerCase().includes(text.toLowerCase()),
   );
@@ -180,6 +238,7 @@ function VarietyTable({ all, text }: { all: Schemas["place.Variety"][]; text: st
             <span>
               {v.name}
               {v.flowering ? ` (${v.flowering})` : ""}
+              {isAway(v.id) && <span className="text-soft">, put away</span>}
             </span>
             <span>{v.speciesKey}</span>
             <span className="max-sm:hidden">
@@ -199,6 +258,18 @@ function VarietyTable({ all, text }: { all: Schemas["place.Variety"][]; text: st
           {open === v.id && (
             <div className="bg-surface p-4">
               <VarietyForm key={v.version} variety={v} onSaved={() => setOpen(undefined)} />
+              <div className="mt-3 max-w-[420px]">
+                <SameAs
+                  others={all.filter((o) => o.id !== v.id && o.speciesKey === v.speciesKey)}
+                  follows={`Grafts, lots and trees of ${v.name} keep their codes and count for`}
+                  onSame={(as) =>
+                    told(
+                      api.POST("/api/varieties/{id}/same", { params: { path: { id: v.id } }, body: { as } }),
+                    )
+                  }
+                />
+                <AwayButton kind="VARIETY" id={v.id} name={v.name} />
+              </div>
             </div>
           )}
         </li>

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { useRules } from "../api/queries";
 import { Button, Field, Input, Select } from "../ui/parts";
 import { useSend } from "../ui/useSend";
+import { SpeciesOptions } from "./SpeciesOptions";
 
 /** A variety, new or to be changed. */
 export function VarietyForm({
@@ -12,7 +12,6 @@ export function VarietyForm({
   variety?: Schemas["place.Variety"];
   onSaved: () => void;
 }) {
-  const rules = useRules();
   const blank = {
     speciesKey: "",
     name: "",
@@ -65,17 +64,9 @@ export function VarietyForm({
       }}
     >
       <Field label="Species" error={errorOf("speciesKey")}>
-        <Select
-          value={entry.speciesKey}
-          disabled={!!variety}
-          onChange={(e) => set({ speciesKey: e.target.value })}
-        >
+        <Select value={entry.speciesKey} onChange={(e) => set({ speciesKey: e.target.value })}>
           <option value="">choose</option>
-          {(rules.data?.species ?? []).map((s) => (
-            <option key={s.key} value={s.key}>
-              {s.name}
-            </option>
-          ))}
+          <SpeciesOptions />
         </Select>
       </Field>
       <Field label="Variety" error={errorOf("name")}>

@@ -23,6 +23,7 @@ const NAMES: Record<string, string> = {
   tryTilt: "a slight tilt",
   citrusLowestMm: "citrus union above soil",
   soilLowestMm: "any union above soil",
+  seedlingMostMm: "thickest seedling stock",
   roomMm: "sound stem below a split",
   reachMm: "within reach up to",
   topMm: "tip not used",

@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { PartHeading } from "../ui/parts";
+import { measureWords, useChoices } from "../units";
 import { LOOKS } from "../wood/checkWords";
 import { FigureTable } from "./FigureTable";
 
@@ -32,13 +33,15 @@ export function WoodFigures({ wood, species }: { wood: Schemas["rules.WoodRules"
   const kind = wood.species[species] ?? wood.species.other;
   const keep = wood.keeping[species] ?? wood.keeping.other;
   const assumed = wood.keeping[species] === undefined;
+  const choices = useChoices();
   return (
     <>
       <PartHeading>Wood</PartHeading>
       <p>
         Wanted: {kind.wants}. Seven of ten sticks live {keep.coolBoxDays} days in a cool box,{" "}
         {keep.fridgeDays} in a fridge, {keep.ambientDays} in the shade
-        {assumed ? " (taken over from other kinds: a guess)" : ""}; 10 °C more age it {keep.q10} times as fast
+        {assumed ? " (taken over from other kinds: a guess)" : ""}; {measureWords("apart", 10, choices)} more
+        age it {keep.q10} times as fast
         {keep.chillBelowC ? `; ${keep.chillWhy}` : ""}.
       </p>
       <div className="overflow-auto">

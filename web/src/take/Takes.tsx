@@ -2,11 +2,13 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { dayAndYear } from "../days";
+import { dayAndYear, dayOfYear } from "../days";
 import { TakeStrip, takeWords, Waiting } from "../drawings/TakeStrip";
-import { useScope } from "../frame/scope";
+import { partOf, useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
+import { useMarks } from "../ui/useMarks";
+import { TogetherRight } from "./TogetherRight";
 
 type By = Schemas["take.TakeView"]["by"];
 type Group = Schemas["take.Group"];
@@ -26,10 +28,12 @@ export function Takes() {
   const [by, setBy] = useState<By>("SEASON");
   const [asTable, setAsTable] = useState(false);
   const [openKey, setOpenKey] = useState<string>();
+  // A part of the year is asked for in all years at once: what it teaches, one year alone cannot.
+  const part = partOf(scope);
   const takes = useQuery({
-    queryKey: ["takes", by, scope],
+    queryKey: ["takes", by, part],
     placeholderData: (before) => before,
-    queryFn: () => told(api.GET("/api/takes", { params: { query: { by, ...scope } } })),
+    queryFn: () => told(api.GET("/api/takes", { params: { query: { by, part } } })),
   });
   const groups = takes.data?.groups ?? [];
   const index = groups.findIndex((g) => keyOf(g) === openKey);
@@ -47,16 +51,14 @@ export function Takes() {
   if (takes.error) return <Trouble problem={takes.error} />;
   if (!takes.data) return <Coming what="the takes" />;
   const open = groups[index];
-  const query = new URLSearchParams(
-    Object.entries({ by, ...scope }).filter(([, v]) => v) as [string, string][],
-  );
+  const query = new URLSearchParams(Object.entries({ by, part }).filter(([, v]) => v) as [string, string][]);
   return (
     <div className="flex min-h-full max-lg:flex-col">
       <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
         <Statement title={headline(takes.data)}>
           {scope.from && scope.to ? (
             <>
-              Grafts made from {dayAndYear(scope.from)} to {dayAndYear(scope.to)}.{" "}
+              Grafts made from {dayOfYear(scope.from)} to {dayOfYear(scope.to)}, in every year.{" "}
               <button type="button" className="text-sea underline" onClick={() => setScope({})}>
                 The whole record
               </button>
@@ -76,7 +78,7 @@ export function Takes() {
               <label className="flex items-center gap-2 text-[15px]">
                 <span className="text-soft">By</span>
                 <select
-                  className="min-h-9 rounded border border-soft/60 bg-surface px-2 max-sm:min-h-11"
+                  className="min-h-9 rounded border border-edge bg-surface px-2 max-sm:min-h-11"
                   value={by}
                   onChange={(e) => setBy(e.target.value as By)}
                 >
@@ -102,7 +104,7 @@ export function Takes() {
           </>
         )}
       </section>
-      {open && <GroupSheet group={open} onClose={() => setOpenKey(undefined)} />}
+      {open && <GroupSheet key={openKey} group={open} onClose={() => setOpenKey(undefined)} />}
     </div>
   );
 }
@@ -205,6 +207,8 @@ function GroupSheet({ group, onClose }: { group: Group; onClose: () => void }) {
     queryKey: ["group", group.key],
     queryFn: () => told(api.GET("/api/grafts", { params: { query: group.key } })),
   });
+  const { marked, mark, setMarks } = useMarks<string>();
+  const chosen = (grafts.data?.grafts ?? []).filter((graft) => marked.has(graft.code));
   return (
     <aside
       aria-label={`Grafts of ${group.label}`}
@@ -223,14 +227,22 @@ function GroupSheet({ group, onClose }: { group: Group; onClose: () => void }) {
         {takeWords(group)}.{group.count.waiting > 0 ? ` ${group.count.waiting} still waiting.` : ""}
         {group.count.lost > 0 ? ` ${group.count.lost} lost, not counted.` : ""}
       </p>
+      {chosen.length > 0 && <TogetherRight grafts={chosen} onDone={() => setMarks([])} />}
       <ol className="mt-2">
         {(grafts.data?.grafts ?? []).map((graft) => (
-          <li key={graft.id}>
+          <li key={graft.id} className="flex items-center gap-2 border-line border-t">
+            <input
+              type="checkbox"
+              aria-label={`Mark ${graft.code} to be put right`}
+              className="size-5 accent-[var(--sea)] max-sm:size-6"
+              checked={marked.has(graft.code)}
+              onChange={() => mark(graft.code)}
+            />
             <Link
               to={`/graft/${graft.code}`}
-              className="flex gap-3 border-line border-t py-1 text-[14.5px] hover:bg-ground"
+              className="flex min-w-0 flex-1 gap-2 py-1 text-[14.5px] hover:bg-ground"
             >
-              <span className="code w-24 shrink-0 text-[13.5px]">{graft.code}</span>
+              <span className="code w-[86px] shrink-0 text-[13.5px]">{graft.code}</span>
               <span className="min-w-0 flex-1 truncate text-soft">{dayAndYear(graft.madeOn)}</span>
               <span>{graft.state.toLowerCase().replace("_", " ")}</span>
             </Link>

@@ -1,9 +1,10 @@
-import { type CSSProperties, type KeyboardEvent, useEffect, useId, useRef, useState } from "react";
+import { type KeyboardEvent, useState } from "react";
 import { useFarm } from "../api/queries";
 import { daysOn, dayWords, isoDay } from "../days";
 import { DayLeaf } from "./DayLeaf";
 import { Input } from "./parts";
 import { isDay, readDay } from "./readDay";
+import { useLaidBelow } from "./useLaidBelow";
 
 interface DayBoxProps {
   /** An ISO day, empty, or what was typed and could not be read: then whatever is asked to keep it refuses. */
@@ -13,6 +14,7 @@ interface DayBoxProps {
   /** Today is the last day there is: a bare weekday is the one just past. */
   past?: boolean;
   "aria-label"?: string;
+  placeholder?: string;
 }
 
 const STEPS: Record<string, number> = { ArrowUp: 1, ArrowDown: -1, PageUp: 28, PageDown: -28 };
@@ -28,17 +30,11 @@ export function DayBox({ value, onChange, min, past, ...rest }: DayBoxProps) {
   const max = past ? today : undefined;
   const [typed, setTyped] = useState<string>();
   const [open, setOpen] = useState(false);
-  const id = useId();
-  const leaf = useRef<HTMLDivElement>(null);
-  const anchor = `--day${id.replace(/\W/g, "")}`;
+  const { laid, ofBox, ofLaid } = useLaidBelow<HTMLDivElement>(open);
   const shown = isDay(value)
     ? `${dayWords(value)}${value.slice(0, 4) === today.slice(0, 4) ? "" : ` ${value.slice(0, 4)}`}`
     : value;
   const unread = typed === undefined && value !== "" && !isDay(value);
-  useEffect(() => {
-    if (open) leaf.current?.showPopover();
-    else leaf.current?.hidePopover();
-  }, [open]);
   const type = (text: string) => {
     setTyped(text);
     // Whoever writes needs no leaf, and it would lie over what comes next.
@@ -63,12 +59,12 @@ export function DayBox({ value, onChange, min, past, ...rest }: DayBoxProps) {
   return (
     <>
       <Input
+        placeholder="14 may, 3 d ago"
         {...rest}
         value={typed ?? shown}
         autoComplete="off"
-        placeholder="14 may, 3 d ago"
         aria-invalid={unread || undefined}
-        style={{ anchorName: anchor } as CSSProperties}
+        style={ofBox}
         onChange={(e) => type(e.target.value)}
         onClick={() => setOpen(true)}
         onBlur={settle}
@@ -80,11 +76,11 @@ export function DayBox({ value, onChange, min, past, ...rest }: DayBoxProps) {
         </span>
       )}
       <div
-        ref={leaf}
+        ref={laid}
         popover="manual"
         aria-hidden="true"
         className="by-anchor w-[266px] max-sm:w-[336px] rounded-sm border border-line bg-surface p-2.5 text-ink shadow-xl"
-        style={{ positionAnchor: anchor } as CSSProperties}
+        style={ofLaid}
       >
         {open && (
           <DayLeaf

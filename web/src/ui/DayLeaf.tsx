@@ -1,8 +1,8 @@
-import { addDays, addMonths, parseISO, startOfMonth } from "date-fns";
+import { addDays, addMonths, startOfMonth } from "date-fns";
 import { useEffect, useState } from "react";
 import type { Schemas } from "../api/client";
 import { useBand } from "../api/queries";
-import { daysBetween, isoDay, MONTHS } from "../days";
+import { dayOf, daysBetween, isoDay, MONTHS } from "../days";
 import { bandSpecies, WAVE_PAINTS } from "../frame/Waves";
 import { useChoices } from "../units";
 
@@ -19,8 +19,8 @@ const WEEKS = 6;
 
 /** A month of days to tap, weeks from Monday; the foot of each shows which flush is on, as the band does. */
 export function DayLeaf({ day, chosen, today, min, max, onDay }: DayLeafProps) {
-  const [month, setMonth] = useState(() => startOfMonth(parseISO(day)));
-  useEffect(() => setMonth(startOfMonth(parseISO(day))), [day]);
+  const [month, setMonth] = useState(() => startOfMonth(dayOf(day)));
+  useEffect(() => setMonth(startOfMonth(dayOf(day))), [day]);
   const band = useBand();
   const waves = bandSpecies(band.data?.waves ?? [], useChoices().band);
   const first = addDays(month, -((month.getDay() + 6) % 7));

@@ -1,6 +1,17 @@
-import type { ButtonHTMLAttributes, ComponentProps, ReactNode, SelectHTMLAttributes } from "react";
+import {
+  type ButtonHTMLAttributes,
+  type ComponentProps,
+  type ReactNode,
+  type SelectHTMLAttributes,
+  useEffect,
+  useRef,
+  useState,
+} from "react";
 import { Link } from "react-router";
 import { dated } from "../days";
+import { BOX } from "./box";
+import { type Choice, choicesOf, LONG } from "./choices";
+import type { LongChoice } from "./LongChoice";
 
 type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { strong?: boolean };
 
@@ -30,9 +41,6 @@ export function LinkButton({ to, children }: { to: string; children: ReactNode }
   );
 }
 
-const BOX =
-  "w-full rounded border border-soft/60 bg-surface px-2 py-1 min-h-9 max-sm:min-h-11 text-ink aria-[invalid=true]:border-alarm";
-
 /** A labelled entry; the error stands under it and what was typed stays. */
 export function Field(props: { label: string; error?: string; hint?: string; children: ReactNode }) {
   return (
@@ -54,8 +62,56 @@ export function Input({ className = "", ...rest }: ComponentProps<"input">) {
   return <input className={`${BOX} ${className}`} {...rest} />;
 }
 
+/**
+ * One of several. Where the choices come later than what is chosen, it is shown as soon as it is there; where they are
+ * very many, one is found by typing: the list itself then stands unseen and keeps what is chosen.
+ */
 export function Select({ className = "", ...rest }: SelectHTMLAttributes<HTMLSelectElement>) {
-  return <select className={`${BOX} ${className}`} {...rest} />;
+  const list = useRef<HTMLSelectElement>(null);
+  const { value } = rest;
+  const [choices, setChoices] = useState<Choice[]>([]);
+  const [Long, setLong] = useState<{ Choice: typeof LongChoice }>();
+  useEffect(() => {
+    const select = list.current;
+    if (!select) return;
+    const read = () => {
+      if (value !== undefined) select.value = String(value);
+      const now = choicesOf(select);
+      setChoices((before) => (JSON.stringify(before) === JSON.stringify(now) ? before : now));
+    };
+    read();
+    const watch = new MutationObserver(read);
+    watch.observe(select, { childList: true, subtree: true, characterData: true });
+    return () => watch.disconnect();
+  }, [value]);
+  const long = choices.length > LONG;
+  useEffect(() => {
+    if (long) import("./LongChoice").then((part) => setLong({ Choice: part.LongChoice }));
+  }, [long]);
+  const typed = long && Long !== undefined;
+  return (
+    <>
+      {typed && (
+        <Long.Choice
+          choices={choices}
+          value={String(value ?? list.current?.value ?? "")}
+          label={
+            rest["aria-label"] ?? list.current?.closest("label")?.querySelector("span")?.textContent ?? ""
+          }
+          invalid={rest["aria-invalid"] === true}
+          className={className}
+          onChoose={(chosen) => choose(list.current, chosen)}
+        />
+      )}
+      <select ref={list} className={`${BOX} ${className}`} {...rest} hidden={typed} />
+    </>
+  );
+}
+
+function choose(list: HTMLSelectElement | null, value: string) {
+  if (!list) return;
+  list.value = value;
+  list.dispatchEvent(new Event("change", { bubbles: true }));
 }
 
 /** A small heading over a part of the work table. */

@@ -1,10 +1,10 @@
-import { addDays, isValid, parseISO } from "date-fns";
-import { isoDay, MONTHS } from "../days";
+import { addDays, isValid } from "date-fns";
+import { dayOf, isoDay, MONTHS } from "../days";
 
 const WEEKDAYS = ["sun", "mon", "tue", "wed", "thu", "fri", "sat"];
 const NAMED: Record<string, number> = { today: 0, yesterday: -1, tomorrow: 1 };
 
-export const isDay = (text: string) => /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(parseISO(text));
+export const isDay = (text: string) => /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(dayOf(text));
 
 /** A day that exists, as it stands in the calendar; 31 February is none. */
 function whole(year: number, month: number, day: number): string | undefined {
@@ -14,9 +14,9 @@ function whole(year: number, month: number, day: number): string | undefined {
 
 // Without a year the one that lies nearest to today, or the latest that is not after the last day allowed.
 function nearest(month: number, day: number, today: string, max?: string): string | undefined {
-  const year = parseISO(today).getFullYear();
+  const year = dayOf(today).getFullYear();
   const found = [year - 1, year, year + 1].flatMap((y) => whole(y, month, day) ?? []);
-  const away = (iso: string) => Math.abs(parseISO(iso).getTime() - parseISO(today).getTime());
+  const away = (iso: string) => Math.abs(dayOf(iso).getTime() - dayOf(today).getTime());
   const allowed = found.filter((iso) => !max || iso <= max);
   return (allowed.length ? allowed : found).sort((a, b) => away(a) - away(b))[0];
 }
@@ -35,7 +35,7 @@ const monthOf = (letters: string) => MONTHS.findIndex((name) => letters.startsWi
 export function readDay(text: string, today: string, max?: string): string | undefined {
   const said = text.trim().toLowerCase().replace(/,/g, " ").replace(/\s+/g, " ");
   if (isDay(said)) return said;
-  const on = (days: number) => isoDay(addDays(parseISO(today), days));
+  const on = (days: number) => isoDay(addDays(dayOf(today), days));
   if (said in NAMED) return on(NAMED[said]);
   const away = /^(in )?(\d{1,3}) ?(d|days?|w|weeks?)( ago)?$/.exec(said);
   if (away && Boolean(away[1]) !== Boolean(away[4]))
@@ -43,7 +43,7 @@ export function readDay(text: string, today: string, max?: string): string | und
   const weekday = /^(last |next )?(sun|mon|tue|wed|thu|fri|sat)[a-z]*$/.exec(said);
   if (weekday) {
     const past = weekday[1] === "last " || (!weekday[1] && max !== undefined && max <= today);
-    const ahead = (WEEKDAYS.indexOf(weekday[2]) - parseISO(today).getDay() + 7) % 7;
+    const ahead = (WEEKDAYS.indexOf(weekday[2]) - dayOf(today).getDay() + 7) % 7;
     if (ahead === 0 && !weekday[1]) return today;
     return on(past ? (ahead || 7) - 7 || -7 : ahead || 7);
   }

@@ -17,6 +17,11 @@ export function useSend() {
       setBusy(false);
     }
   };
-  const errorOf = (field: string) => problem?.fields.find((f) => f.field === field)?.sentence;
+  // Several lines of one box can be at fault.
+  const errorOf = (field: string) =>
+    problem?.fields
+      .filter((f) => f.field === field)
+      .map((f) => f.sentence)
+      .join(" ") || undefined;
   return { send, problem, busy, errorOf };
 }

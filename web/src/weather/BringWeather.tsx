@@ -35,9 +35,9 @@ export function BringWeather() {
     <section>
       <PartHeading>From a file</PartHeading>
       <p className="mb-2 text-[15px]">
-        CSV or JSON with <span className="code">date, min, max</span> and, if measured,{" "}
-        <span className="code">humidity, wind, rain</span> in °C, %, m/s, mm. Days ahead of today count as a
-        forecast.
+        CSV or JSON with the day, its lowest and highest temperature and, if measured, humidity, wind and
+        rain, under any usual headings, in °C or °F, m/s, km/h, mph or knots, mm or inches. What is taken for
+        granted is told before anything is written. Days ahead of today count as a forecast.
       </p>
       <input
         ref={input}

@@ -4,16 +4,29 @@ import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, PartHeading } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
+import { type Kind, readMeasure, unitOf, useChoices } from "../units";
 
 const EMPTY = { date: "", min: "", max: "", rain: "" };
 
 /** One day by hand: a day the station missed, or a reading that was wrong. */
 export function CorrectDay() {
   const [cells, setCells] = useState(EMPTY);
+  const choices = useChoices();
   const { send, problem, busy } = useSend();
   const set = (change: Partial<typeof EMPTY>) => setCells({ ...cells, ...change });
   const save = async () => {
-    const body = Object.fromEntries(Object.entries(cells).filter(([, text]) => text.trim() !== ""));
+    const kept = (kind: Kind, text: string) => {
+      const read = readMeasure(kind, text, choices);
+      // What is no number is refused where it is read, as it was typed.
+      return Number.isNaN(read) ? text : String(read ?? "");
+    };
+    const all = {
+      date: cells.date,
+      min: kept("warmth", cells.min),
+      max: kept("warmth", cells.max),
+      rain: kept("rain", cells.rain),
+    };
+    const body = Object.fromEntries(Object.entries(all).filter(([, text]) => text.trim() !== ""));
     const brought = await send(() => told(api.POST("/api/weather/day", { body })));
     if (brought) {
       done(brought.sentence, brought.actId);
@@ -32,13 +45,13 @@ export function CorrectDay() {
         <Field label="Day">
           <DayBox past value={cells.date} onChange={(date) => set({ date })} />
         </Field>
-        <Field label="Rain, mm">
+        <Field label={`Rain, ${unitOf("rain", choices)}`}>
           <Input inputMode="decimal" value={cells.rain} onChange={(e) => set({ rain: e.target.value })} />
         </Field>
-        <Field label="Lowest, °C">
+        <Field label={`Lowest, ${unitOf("warmth", choices)}`}>
           <Input inputMode="decimal" value={cells.min} onChange={(e) => set({ min: e.target.value })} />
         </Field>
-        <Field label="Highest, °C">
+        <Field label={`Highest, ${unitOf("warmth", choices)}`}>
           <Input inputMode="decimal" value={cells.max} onChange={(e) => set({ max: e.target.value })} />
         </Field>
       </div>

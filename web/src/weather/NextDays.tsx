@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
-import { weekdayLetters } from "../days";
+import { dayWords, weekdayLetters } from "../days";
 import { PartHeading } from "../ui/parts";
-import { degrees, degreeUnit, useChoices } from "../units";
+import { measureWords, shown, unitOf, useChoices } from "../units";
 import { useWeather } from "./weatherApi";
 
 type Day = Schemas["season.WeatherDay"];
@@ -13,30 +13,31 @@ const RAIN_FULL_MM = 30;
 /** The next ten days: lowest to highest, and rain; normal days paler than forecast ones. */
 export function NextDays() {
   const weather = useWeather();
-  const { warmth } = useChoices();
+  const choices = useChoices();
+  const warm = (celsius: number) => shown("warmth", Math.round(celsius), choices);
   if (!weather.data) return null;
   const days = weather.data.next;
   const told = days.filter((d) => d.origin !== "FILLED").length;
   return (
     <section aria-label="Next ten days">
       <PartHeading>Next ten days</PartHeading>
-      <Bars days={days} unit={warmth} />
+      <Bars days={days} warm={warm} />
       <p className="text-[13px] text-soft">
         {told === 0
           ? "Normal for the season: no forecast is here."
           : `${told} days forecast, the paler ones normal for the season.`}{" "}
-        {degreeUnit(warmth)}; the wedge below is rain.
+        {unitOf("warmth", choices)}; the wedge below is rain.
       </p>
       <table className="sr-only">
         <caption>Next ten days</caption>
         <tbody>
           {days.map((d) => (
             <tr key={d.day}>
-              <th scope="row">{d.day}</th>
+              <th scope="row">{dayWords(d.day)}</th>
               <td>
-                {degrees(d.minC, warmth)} to {degrees(d.maxC, warmth)} {degreeUnit(warmth)}
+                {warm(d.minC)} to {warm(d.maxC)} {unitOf("warmth", choices)}
               </td>
-              <td>{Math.round(d.rainMm)} mm</td>
+              <td>{measureWords("rain", d.rainMm, choices)}</td>
               <td>{d.origin === "FILLED" ? "normal" : "forecast"}</td>
             </tr>
           ))}
@@ -46,7 +47,7 @@ export function NextDays() {
   );
 }
 
-function Bars({ days, unit }: { days: Day[]; unit?: "C" | "F" }) {
+function Bars({ days, warm }: { days: Day[]; warm: (celsius: number) => string }) {
   const low = Math.min(...days.map((d) => d.minC)) - 1;
   const high = Math.max(...days.map((d) => d.maxC)) + 1;
   const y = (c: number) => 16 + ((high - c) / (high - low)) * (HEIGHT - 48);
@@ -70,7 +71,7 @@ function Bars({ days, unit }: { days: Day[]; unit?: "C" | "F" }) {
               />
             </g>
             <text x={x} y={y(d.maxC) - 7} fontSize={11.5} textAnchor="middle" fill="var(--ink)">
-              {degrees(d.maxC, unit)}
+              {warm(d.maxC)}
             </text>
             {rain > 0.6 && (
               <path

@@ -1,32 +1,46 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
+import { MONTHS } from "../days";
 import { Button, PartHeading } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
+import { type Choices, type Kind, readMeasure, readNumber, shown, unitOf, useChoices } from "../units";
 
 type Month = Schemas["season.MonthRow"];
 type Column = Exclude<keyof Month, "monthNo">;
 
-const NAMES = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
-const COLUMNS: [Column, string][] = [
-  ["minC", "lowest °C"],
-  ["maxC", "highest °C"],
-  ["humidityPct", "humidity %"],
-  ["windMs", "wind m/s"],
-  ["rainMm", "rain mm"],
-  ["spreadC", "spread °C"],
+const COLUMNS: [Column, string, Kind | undefined][] = [
+  ["minC", "lowest", "warmth"],
+  ["maxC", "highest", "warmth"],
+  ["humidityPct", "humidity", undefined],
+  ["windMs", "wind", "wind"],
+  ["rainMm", "rain", "rain"],
+  ["spreadC", "spread", "apart"],
 ];
 
-const textOf = (months: Month[]) => months.map((m) => COLUMNS.map(([key]) => String(m[key])));
+// A place more than usual, so that what is read and saved again stays what it was.
+const textOf = (months: Month[], choices: Choices) =>
+  months.map((m) =>
+    COLUMNS.map(([key, , kind]) => (kind ? shown(kind, m[key], choices, 1) : String(m[key]))),
+  );
+
+const number = (text: string, kind: Kind | undefined, choices: Choices) =>
+  (kind ? readMeasure(kind, text, choices) : readNumber(text)) ?? Number.NaN;
 
 /** Twelve months of normals: a starting climate, the grower's own figures, or a fit from the record. */
 export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
-  const [cells, setCells] = useState(textOf(view.climate));
+  const choices = useChoices();
+  const [cells, setCells] = useState(() => textOf(view.climate, choices));
   const { send, problem, busy } = useSend();
-  const number = (text: string) => Number(text.trim().replace(",", ".").replace("−", "-") || "NaN");
+  // A cell nobody touched keeps its figure to the last place.
+  const untouched = textOf(view.climate, choices);
+  const asRead = (i: number, at: number, read: number) =>
+    cells[i][at] === untouched[i]?.[at] ? view.climate[i][COLUMNS[at][0]] : read;
   const months: Month[] = cells.map((row, i) => ({
     monthNo: i + 1,
-    ...(Object.fromEntries(COLUMNS.map(([key], at) => [key, number(row[at])])) as Record<Column, number>),
+    ...(Object.fromEntries(
+      COLUMNS.map(([key, , kind], at) => [key, asRead(i, at, number(row[at], kind, choices))]),
+    ) as Record<Column, number>),
   }));
   const whole = months.every((m) => COLUMNS.every(([key]) => !Number.isNaN(m[key])));
   const save = async () => {
@@ -35,7 +49,7 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
   };
   const fit = async () => {
     const fitted = await send(() => told(api.GET("/api/weather/fitted")));
-    if (fitted) setCells(textOf(fitted));
+    if (fitted) setCells(textOf(fitted, choices));
   };
   return (
     <section>
@@ -48,7 +62,7 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
       </p>
       <div className="my-2 flex flex-wrap gap-2">
         {view.starts.map((start) => (
-          <Button key={start.kind} onClick={() => setCells(textOf(start.months))}>
+          <Button key={start.kind} onClick={() => setCells(textOf(start.months, choices))}>
             {start.words}
           </Button>
         ))}
@@ -63,26 +77,26 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
               <th scope="col" className="sr-only">
                 month
               </th>
-              {COLUMNS.map(([key, name]) => (
+              {COLUMNS.map(([key, name, kind]) => (
                 <th key={key} scope="col" className="px-1 text-right font-normal">
-                  {name}
+                  {name} {kind ? unitOf(kind, choices) : "%"}
                 </th>
               ))}
             </tr>
           </thead>
           <tbody>
             {cells.map((row, i) => (
-              <tr key={NAMES[i]}>
+              <tr key={MONTHS[i]}>
                 <th scope="row" className="pr-3 text-left font-normal">
-                  {NAMES[i]}
+                  {MONTHS[i]}
                 </th>
                 {row.map((text, at) => (
                   <td key={COLUMNS[at][0]} className="px-1 py-0.5">
                     <input
-                      aria-label={`${NAMES[i]}, ${COLUMNS[at][1]}`}
+                      aria-label={`${MONTHS[i]}, ${COLUMNS[at][1]}`}
                       inputMode="decimal"
-                      aria-invalid={Number.isNaN(number(text))}
-                      className="w-20 rounded border border-soft/60 bg-surface px-2 py-1 text-right aria-[invalid=true]:border-alarm"
+                      aria-invalid={Number.isNaN(number(text, COLUMNS[at][2], choices))}
+                      className="w-20 rounded border border-edge bg-surface px-2 py-1 text-right aria-[invalid=true]:border-alarm"
                       value={text}
                       onChange={(e) =>
                         setCells(

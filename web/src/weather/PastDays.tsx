@@ -1,8 +1,9 @@
 import { scaleLinear } from "d3-scale";
-import { format, parseISO } from "date-fns";
+import { format } from "date-fns";
 import type { Schemas } from "../api/client";
+import { dayOf } from "../days";
 import { useWidth } from "../ui/useWidth";
-import { degrees, degreeUnit, useChoices } from "../units";
+import { shown, unitOf, useChoices } from "../units";
 
 const HEIGHT = 150;
 const BASE = 118;
@@ -11,7 +12,8 @@ const RAIN_FULL_MM = 60;
 /** Days as bars from lowest to highest, rain below; filled days are hollow, those ahead paler. */
 export function PastDays({ days, today }: { days: Schemas["season.WeatherDay"][]; today?: string }) {
   const { ref, width } = useWidth(900);
-  const { warmth } = useChoices();
+  const choices = useChoices();
+  const warm = (celsius: number) => shown("warmth", Math.round(celsius), choices);
   const low = Math.min(...days.map((d) => d.minC));
   const high = Math.max(...days.map((d) => d.maxC));
   const y = scaleLinear()
@@ -30,7 +32,7 @@ export function PastDays({ days, today }: { days: Schemas["season.WeatherDay"][]
           <g key={c}>
             <line x1={34} x2={width} y1={y(c)} y2={y(c)} stroke="var(--line)" />
             <text x={30} y={y(c) + 4} fontSize={12} textAnchor="end" fill="var(--soft)">
-              {degrees(c, warmth)}°
+              {warm(c)}°
             </text>
           </g>
         ))}
@@ -59,7 +61,7 @@ export function PastDays({ days, today }: { days: Schemas["season.WeatherDay"][]
               />
               {(i % 5 === 0 || d.day === today) && (
                 <text x={x} y={HEIGHT - 4} fontSize={12} textAnchor="middle" fill="var(--soft)">
-                  {d.day === today ? "today" : format(parseISO(d.day), "d MMM")}
+                  {d.day === today ? "today" : format(dayOf(d.day), "d MMM")}
                 </text>
               )}
             </g>
@@ -73,11 +75,11 @@ export function PastDays({ days, today }: { days: Schemas["season.WeatherDay"][]
             <tr>
               {[
                 "day",
-                `lowest ${degreeUnit(warmth)}`,
+                `lowest ${unitOf("warmth", choices)}`,
                 "highest",
                 "humidity %",
-                "wind m/s",
-                "rain mm",
+                `wind ${unitOf("wind", choices)}`,
+                `rain ${unitOf("rain", choices)}`,
                 "known how",
               ].map((head) => (
                 <th key={head} scope="col" className="pr-4 font-normal">
@@ -90,13 +92,13 @@ export function PastDays({ days, today }: { days: Schemas["season.WeatherDay"][]
             {days.map((d) => (
               <tr key={d.day} className="border-line border-t">
                 <th scope="row" className="pr-4 text-left font-normal">
-                  {format(parseISO(d.day), "EEE d MMM")}
+                  {format(dayOf(d.day), "EEE d MMM")}
                 </th>
-                <td>{degrees(d.minC, warmth)}</td>
-                <td>{degrees(d.maxC, warmth)}</td>
+                <td>{warm(d.minC)}</td>
+                <td>{warm(d.maxC)}</td>
                 <td>{Math.round(d.humidityPct)}</td>
-                <td>{Math.round(d.windMs * 10) / 10}</td>
-                <td>{Math.round(d.rainMm)}</td>
+                <td>{shown("wind", d.windMs, choices)}</td>
+                <td>{shown("rain", d.rainMm, choices)}</td>
                 <td>
                   {{ RECORDED: "recorded", FORECAST: "forecast", FILLED: "filled from normals" }[d.origin]}
                 </td>

@@ -7,7 +7,7 @@ import { PeopleOptions } from "../place/PeopleOptions";
 import { Button, Coming, Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
-import { useChoices } from "../units";
+import { measureWords, readMeasure, readNumber, shown, unitOf, useChoices } from "../units";
 import { useCleaning } from "./woodApi";
 
 type Mix = Schemas["wood.MixEntry"];
@@ -57,9 +57,13 @@ function WriteCleaning({ mixes }: { mixes: Schemas["wood.MixView"][] }) {
   const { personId } = useChoices();
   const { send, problem, busy } = useSend();
   const [who, setWho] = useState(personId ? String(personId) : "");
-  const [mixId, setMixId] = useState(String(mixes.find((m) => m.good)?.id ?? ""));
+  // What was mixed last is what is at hand, until another is chosen.
+  const [chosenMix, setMixId] = useState<string>();
+  const mixId = chosenMix ?? String(mixes.find((m) => m.good)?.id ?? "");
   const [warning, setWarning] = useState<string>();
-  const person = who || String(farm.data?.people[0]?.id ?? "");
+  // Whose blade it was is believed by recalls: it is presumed only where there is one person.
+  const people = farm.data?.people ?? [];
+  const person = who || (people.length === 1 ? String(people[0].id) : "");
   const clean = (occasion: Schemas["wood.CleaningEntry"]["occasion"]) =>
     send(async () => {
       const body = { personId: Number(person), mixId: mixId ? Number(mixId) : undefined, occasion };
@@ -74,6 +78,7 @@ function WriteCleaning({ mixes }: { mixes: Schemas["wood.MixView"][] }) {
       <div className="grid grid-cols-2 gap-3">
         <Field label="Whose blade">
           <Select value={person} onChange={(e) => setWho(e.target.value)}>
+            <option value="">choose</option>
             <PeopleOptions />
           </Select>
         </Field>
@@ -113,16 +118,16 @@ function WriteCleaning({ mixes }: { mixes: Schemas["wood.MixView"][] }) {
 }
 
 function MixIt() {
-  const { personId } = useChoices();
   const { send, problem, busy, errorOf } = useSend();
   const [agent, setAgent] = useState<Mix["agent"]>("BLEACH");
   const [pct, setPct] = useState(AGENTS.BLEACH.pct);
-  const [volume, setVolume] = useState("500");
+  const choices = useChoices();
+  const [volume, setVolume] = useState(() => shown("volume", 500, choices));
   const entry: Mix = {
     agent,
-    productPct: Number(pct.replace(",", ".")),
-    volumeMl: Number(volume.replace(",", ".")),
-    personId,
+    productPct: readNumber(pct),
+    volumeMl: readMeasure("volume", volume, choices) ?? Number.NaN,
+    personId: choices.personId,
   };
   const plan = useQuery({
     queryKey: ["mix", entry],
@@ -155,15 +160,15 @@ function MixIt() {
         <Field label="Its strength, %" error={errorOf("productPct")}>
           <Input inputMode="decimal" value={pct} onChange={(e) => setPct(e.target.value)} />
         </Field>
-        <Field label="Wanted, ml" error={errorOf("volumeMl")}>
+        <Field label={`Wanted, ${unitOf("volume", choices)}`} error={errorOf("volumeMl")}>
           <Input inputMode="decimal" value={volume} onChange={(e) => setVolume(e.target.value)} />
         </Field>
       </div>
       {plan.data && (
         <>
           <p className="big mt-3 text-[20px]">
-            {Math.round(plan.data.dilution.productMl)} ml of it and {Math.round(plan.data.dilution.waterMl)}{" "}
-            ml of water
+            {measureWords("volume", plan.data.dilution.productMl, choices)} of it and{" "}
+            {measureWords("volume", plan.data.dilution.waterMl, choices)} of water
           </p>
           <p className="text-[15px]">
             1 part in {plan.data.dilution.parts.toFixed(1).replace(/\.0$/, "")}, {plan.data.wantedPct} %; good

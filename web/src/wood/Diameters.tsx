@@ -4,10 +4,12 @@ import { useFarm } from "../api/queries";
 import { Button } from "../ui/parts";
 import { ThicknessBox } from "../ui/ThicknessBox";
 import { failed } from "../undo";
+import { lengthNumber, lengthUnit, useChoices } from "../units";
 
 /** Thickness of some sticks: typed, from a calliper that types and presses Enter, or asked of it through its port. */
 export function Diameters({ values, onChange }: { values: number[]; onChange: (mm: number[]) => void }) {
   const farm = useFarm();
+  const { length } = useChoices();
   const box = useRef<HTMLInputElement>(null);
   const ask = async () => {
     try {
@@ -32,7 +34,7 @@ export function Diameters({ values, onChange }: { values: number[]; onChange: (m
       </div>
       {values.length > 0 && (
         <p className="mt-1 text-[14.5px]">
-          {values.map((mm) => `${mm}`).join(" · ")} mm{" "}
+          {values.map((mm) => lengthNumber(mm, length)).join(" · ")} {lengthUnit(length)}{" "}
           <button type="button" className="text-sea underline" onClick={() => onChange(values.slice(0, -1))}>
             take the last back
           </button>

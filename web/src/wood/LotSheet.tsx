@@ -1,14 +1,15 @@
 import { useState } from "react";
-import { Link } from "react-router";
+import { Link, useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { dated, dayAndYear, dayWords } from "../days";
 import { GradeMark } from "../drawings/GradeMark";
 import { KeepingBar } from "../drawings/KeepingBar";
 import { Button, Coming, Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
+import { SameAs } from "../ui/SameAs";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
-import { useChoices } from "../units";
-import { type Lot, useLotSheet, useStores } from "./woodApi";
+import { measureWords, useChoices } from "../units";
+import { type Lot, useLotSheet, useShelf, useStores } from "./woodApi";
 import {
   BASIS_WORDS,
   diameterWords,
@@ -18,6 +19,9 @@ import {
   STANDING_WORDS,
   sticksWords,
 } from "./words";
+
+/** Above this share nobody counts. */
+const ALL_BUT = 0.985;
 
 /** One lot: what it is good for and how long, its ledger, and what can be done with it. */
 export function LotSheet({ code, onClose }: { code: string; onClose: () => void }) {
@@ -73,6 +77,7 @@ export function LotSheet({ code, onClose }: { code: string; onClose: () => void 
 }
 
 function Life({ lot }: { lot: Lot }) {
+  const choices = useChoices();
   const f = lot.freshness;
   return (
     <div className="mt-3">
@@ -81,15 +86,14 @@ function Life({ lot }: { lot: Lot }) {
       </p>
       <KeepingBar lot={lot} className="my-1.5" />
       <p className="text-[15px]">
-        {percent(f.viability)} of the sticks should live, likely {Math.round(f.viabilityLow * 100)}–
-        {percent(f.viabilityHigh)}. {f.toGood.mid > 0 && `Good until about ${dayWords(lot.goodMid)}; `}
+        {livingWords(f)} {f.toGood.mid > 0 && `Good ${untilWords(lot)}; `}
         {f.toLast.mid > 0 ? `worth a stock until ${dayWords(lot.lastUntil)}.` : "not worth a stock any more."}
       </p>
       <p className="text-[14.5px] text-soft">
         {lot.store ?? "On its way"}
-        {lot.wrapped ? ", wrapped" : ", not wrapped"}, {lot.tempC.toFixed(1)} °C {BASIS_WORDS[lot.basis]}.
-        Here it keeps {lot.keepSpan.low.toFixed(2)}–{lot.keepSpan.high.toFixed(2)} times as long as the
-        figures,{" "}
+        {lot.wrapped ? ", wrapped" : ", not wrapped"}, {measureWords("warmth", lot.tempC, choices)}{" "}
+        {BASIS_WORDS[lot.basis]}. Here it keeps {lot.keepSpan.low.toFixed(2)}–{lot.keepSpan.high.toFixed(2)}{" "}
+        times as long as the figures,{" "}
         {lot.keepSpan.grafts > 0 ? `by ${lot.keepSpan.grafts} grafts of your own` : "no own takes yet"}.
       </p>
       {doubtWords(lot) && <p className="mt-1 text-[15px]">{doubtWords(lot)}</p>}
@@ -100,6 +104,20 @@ function Life({ lot }: { lot: Lot }) {
       ))}
     </div>
   );
+}
+
+function untilWords(lot: Lot): string {
+  if (lot.goodFrom === lot.goodUntil) return `until ${dayWords(lot.goodUntil)}`;
+  return `until ${dayWords(lot.goodFrom)} at least, ${dayWords(lot.goodUntil)} at most`;
+}
+
+// Nobody is sure of all or of none.
+function livingWords(f: Lot["freshness"]): string {
+  if (f.viabilityLow >= ALL_BUT) return "Nearly all of its sticks should live.";
+  if (f.viabilityHigh <= 1 - ALL_BUT) return "Hardly any of its sticks should live.";
+  const low = Math.max(1, Math.round(f.viabilityLow * 100));
+  const high = Math.min(99, Math.round(f.viabilityHigh * 100));
+  return `${percent(f.viability)} of the sticks should live, likely ${low}–${high} %.`;
 }
 
 function Reasons({ checks }: { checks: Schemas["wood.CheckView"][] }) {
@@ -138,6 +156,7 @@ const LEDGER_WORDS: Record<Schemas["wood.LedgerRow"]["kind"], string> = {
 };
 
 function Ledger({ lot, ledger }: { lot: Lot; ledger: Schemas["wood.LedgerRow"][] }) {
+  const { length } = useChoices();
   return (
     <>
       <PartHeading>
@@ -164,12 +183,13 @@ function Ledger({ lot, ledger }: { lot: Lot; ledger: Schemas["wood.LedgerRow"][]
           ))}
         </tbody>
       </table>
-      <p className="mt-1 text-[14.5px] text-soft">Thickness {diameterWords(lot.diametersMm)}.</p>
+      <p className="mt-1 text-[14.5px] text-soft">Thickness {diameterWords(lot.diametersMm, length)}.</p>
     </>
   );
 }
 
 function Doings({ lot }: { lot: Lot }) {
+  const navigate = useNavigate();
   const { personId } = useChoices();
   const stores = useStores();
   const { send, problem, busy } = useSend();
@@ -193,6 +213,13 @@ function Doings({ lot }: { lot: Lot }) {
       const archived = await told(api.POST("/api/lots/{id}/archive", { params: { path } }));
       done(archived.sentence, archived.actId);
     });
+  const remove = () =>
+    send(async () => {
+      await told(api.DELETE("/api/lots/{id}", { params: { path: { id: lot.id } } }));
+      done(`${lot.code}, written by mistake, is gone`);
+      navigate("/wood");
+    });
+  const kin = (useShelf().data?.lots ?? []).filter((l) => l.id !== lot.id && l.varietyId === lot.varietyId);
   return (
     <>
       <PartHeading>Do</PartHeading>
@@ -228,11 +255,27 @@ function Doings({ lot }: { lot: Lot }) {
         <Button disabled={busy} onClick={() => out("DISCARD")}>
           Discard
         </Button>
+        <Button disabled={busy} onClick={remove}>
+          Written by mistake
+        </Button>
         {!lot.archived && (
           <Button disabled={busy} onClick={archive}>
             Archive
           </Button>
         )}
+      </div>
+      <div className="mt-3">
+        <SameAs
+          others={kin.map((l) => ({ id: l.id, name: l.code }))}
+          follows={`What came in and went out of ${lot.code}, its grafts and checks go over to`}
+          onSame={async (as) => {
+            const kept = await told(
+              api.POST("/api/lots/{id}/same", { params: { path: { id: lot.id } }, body: { as } }),
+            );
+            done(kept.sentence, kept.actId);
+            navigate(`/wood/lot/${kept.code}`);
+          }}
+        />
       </div>
       <Trouble problem={problem} />
     </>

@@ -3,13 +3,13 @@ import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { useRules } from "../api/queries";
-import { dayWords } from "../days";
+import { dated, dayWords } from "../days";
 import { GradeMark } from "../drawings/GradeMark";
 import { StickState } from "../drawings/StickStates";
 import { Button, Field, Input, Select, Statement, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
-import { useChoices } from "../units";
+import { type Choices, lengthNumber, lengthUnit, readLength, readNumber, useChoices } from "../units";
 import { looksFor, MEASURES } from "./checkWords";
 import { useShelf, useSources } from "./woodApi";
 
@@ -69,7 +69,7 @@ export function StickCheck() {
 
 function Look({ species, lotId, plantId }: { species: string; lotId?: number; plantId?: number }) {
   const rules = useRules();
-  const { personId } = useChoices();
+  const { personId, length } = useChoices();
   const { send, problem, busy } = useSend();
   const [states, setStates] = useState<Record<string, string>>({});
   const [measures, setMeasures] = useState<Record<string, string>>({});
@@ -78,8 +78,9 @@ function Look({ species, lotId, plantId }: { species: string; lotId?: number; pl
   const kind = kinds?.[species] ?? kinds?.other;
   const read = Object.fromEntries(
     Object.entries(measures)
-      .map(([key, text]) => [key, Number(text.replace(",", "."))] as const)
-      .filter(([key, x]) => measures[key] !== "" && Number.isFinite(x)),
+      .filter(([, text]) => text.trim() !== "")
+      .map(([key, text]) => [key, isLength(key) ? readLength(text, length) : readNumber(text)])
+      .filter(([, x]) => Number.isFinite(x)),
   );
   const body: Schemas["wood.CheckEntry"] = { lotId, plantId, states, measures: read, personId };
   const some = Object.keys(states).length + Object.keys(read).length > 0;
@@ -133,8 +134,8 @@ function Look({ species, lotId, plantId }: { species: string; lotId?: number; pl
         {MEASURES.filter((m) => kind?.measures[m.key]).map((m) => (
           <Field
             key={m.key}
-            label={m.name}
-            hint={`${kind?.measures[m.key].low}–${kind?.measures[m.key].high}`}
+            label={m.length ? `${m.name}, ${lengthUnit(length)}` : m.name}
+            hint={`${sizeWords(m, kind?.measures[m.key].low, length)}–${sizeWords(m, kind?.measures[m.key].high, length)}`}
           >
             <Input
               inputMode="decimal"
@@ -145,13 +146,25 @@ function Look({ species, lotId, plantId }: { species: string; lotId?: number; pl
         ))}
       </div>
       <Trouble problem={judged.error ?? problem} />
-      {some && judged.data && <Verdict grade={judged.data.grade} busy={busy} onKeep={keep} />}
+      {some && judged.data && (
+        <Verdict grade={judged.data.grade} refusal={judged.data.refusal} busy={busy} onKeep={keep} />
+      )}
     </div>
   );
 }
 
+const isLength = (key: string) => MEASURES.some((m) => m.key === key && m.length);
+
+const sizeWords = (m: { length: boolean }, size: number | undefined, unit: Choices["length"]) =>
+  m.length && size !== undefined ? lengthNumber(size, unit) : String(size ?? "");
+
 /** The grade as it stands, what to do first, and why; stays in sight while one looks on. */
-function Verdict(props: { grade: Schemas["wood.StickGrade"]; busy: boolean; onKeep: () => void }) {
+function Verdict(props: {
+  grade: Schemas["wood.StickGrade"];
+  refusal?: string;
+  busy: boolean;
+  onKeep: () => void;
+}) {
   const { grade } = props;
   const against = grade.reasons.filter((r) => r.grade !== "A");
   return (
@@ -165,6 +178,9 @@ function Verdict(props: { grade: Schemas["wood.StickGrade"]; busy: boolean; onKe
           <p className="text-[19px]">
             <GradeMark grade={grade.grade} words />
           </p>
+          {props.refusal && (
+            <p className="font-semibold text-[15px] text-alarm">{dated(props.refusal)} Do not use it.</p>
+          )}
           {grade.actions.length > 0 && (
             <p className="font-semibold text-[15px]">First: {grade.actions.join("; ")}.</p>
           )}

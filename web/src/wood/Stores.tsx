@@ -6,6 +6,7 @@ import { dayWords } from "../days";
 import { Button, Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
+import { measureWords, readMeasure, shown, unitOf, useChoices } from "../units";
 import { useStores } from "./woodApi";
 import { BASIS_WORDS } from "./words";
 
@@ -37,6 +38,7 @@ export function Stores() {
 
 function StoreRow({ store }: { store: Store }) {
   const farm = useFarm();
+  const choices = useChoices();
   const { send, problem, busy } = useSend();
   const logger = () =>
     send(() =>
@@ -53,7 +55,7 @@ function StoreRow({ store }: { store: Store }) {
         <b className="font-semibold">{store.name}</b>
         <span className="text-soft"> · {store.methodWords}</span>
         <p className="text-[15px]">
-          {store.nowC.toFixed(1)} °C, {BASIS_WORDS[store.basis]}
+          {measureWords("warmth", store.nowC, choices)}, {BASIS_WORDS[store.basis]}
         </p>
         {farm.data?.demo && store.method !== "AMBIENT" && store.method !== "WATER" && (
           <button type="button" disabled={busy} className="text-[14.5px] text-sea underline" onClick={logger}>
@@ -70,6 +72,7 @@ function StoreRow({ store }: { store: Store }) {
 
 /** The warmth of a store day by day: its mean as a line, its lowest and highest as a band. */
 function LogLine({ log, name }: { log: Store["log"]; name: string }) {
+  const choices = useChoices();
   const lows = log.map((d) => d.lowC);
   const highs = log.map((d) => d.highC);
   const y = scaleLinear()
@@ -93,7 +96,7 @@ function LogLine({ log, name }: { log: Store["log"]; name: string }) {
         <g key={t}>
           <line x1={26} x2={314} y1={y(t)} y2={y(t)} stroke="var(--line)" />
           <text x={20} y={y(t) + 4} textAnchor="end" fontSize={11} fill="var(--soft)">
-            {t}
+            {shown("warmth", t, choices)}
           </text>
         </g>
       ))}
@@ -108,7 +111,7 @@ function LogLine({ log, name }: { log: Store["log"]; name: string }) {
         {dayWords(log[0].day).slice(4)}
       </text>
       <text x={314} y={98} textAnchor="end" fontSize={11} fill="var(--soft)">
-        {dayWords(log[log.length - 1].day).slice(4)}, °C
+        {dayWords(log[log.length - 1].day).slice(4)}, {unitOf("warmth", choices)}
       </text>
     </svg>
   );
@@ -168,9 +171,10 @@ function AddStore() {
   const [name, setName] = useState("");
   const [method, setMethod] = useState<Store["method"]>("COOL_BOX");
   const [setC, setSetC] = useState("");
+  const choices = useChoices();
   const add = () =>
     send(async () => {
-      const body = { name, method, setC: setC ? Number(setC.replace(",", ".")) : undefined };
+      const body = { name, method, setC: readMeasure("warmth", setC, choices) };
       const added = await told(api.POST("/api/stores", { body }));
       done(added.sentence, added.actId);
       setName("");
@@ -196,7 +200,7 @@ function AddStore() {
             ))}
           </Select>
         </Field>
-        <Field label="Set to, °C" error={errorOf("setC")}>
+        <Field label={`Set to, ${unitOf("warmth", choices)}`} error={errorOf("setC")}>
           <Input inputMode="decimal" value={setC} onChange={(e) => setSetC(e.target.value)} />
         </Field>
         <Button strong type="submit" disabled={busy || !name}>

@@ -4,6 +4,7 @@ import { useCommands } from "../ui/commands";
 import { Button, Coming, Input, LinkButton, Statement, Teach, Trouble } from "../ui/parts";
 import { Cleaning } from "./Cleaning";
 import { CollectLot } from "./CollectLot";
+import { Inventory } from "./Inventory";
 import { LotSheet } from "./LotSheet";
 import { Shelf } from "./Shelf";
 import { Shoots } from "./Shoots";
@@ -70,7 +71,10 @@ export function Wood() {
               {lots.length === 0 ? (
                 <NoLots searching={search !== ""} onCollect={() => setCollecting(true)} />
               ) : (
-                <Shelf lots={lots} chosen={code} />
+                <>
+                  <Shelf lots={lots} chosen={code} />
+                  <Inventory lots={lots} />
+                </>
               )}
             </div>
           </>

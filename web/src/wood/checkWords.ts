@@ -68,11 +68,11 @@ export const LOOKS: { key: string; ask: string; states: [string, string][] }[] =
   },
 ];
 
-export const MEASURES: { key: string; name: string }[] = [
-  { key: "diameterMm", name: "Thickness, mm" },
-  { key: "buds", name: "Buds" },
-  { key: "lengthMm", name: "Length, mm" },
-  { key: "eyeMm", name: "Eye, mm" },
+export const MEASURES: { key: string; name: string; length: boolean }[] = [
+  { key: "diameterMm", name: "Thickness", length: true },
+  { key: "buds", name: "Buds", length: false },
+  { key: "lengthMm", name: "Length", length: true },
+  { key: "eyeMm", name: "Eye", length: true },
 ];
 
 /** Looks that matter for a species: the ring for fig, the shape for citrus. */

@@ -1,4 +1,5 @@
 import type { Schemas } from "../api/client";
+import { type Choices, lengthNumber, lengthWords } from "../units";
 import type { Lot } from "./woodApi";
 
 export type Grade = NonNullable<Lot["grade"]>;
@@ -68,12 +69,14 @@ export const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 export const sticksWords = (n: number) => (n === 1 ? "1 stick" : `${n} sticks`);
 
-/** "18 cut sticks" out of a diameter list: "6.4–7.8 mm". */
-export function diameterWords(diameters: number[]): string {
+/** The thinnest to the thickest of some sticks: "6.4–7.8 mm". */
+export function diameterWords(diameters: number[], length: Choices["length"]): string {
   if (diameters.length === 0) return "not measured";
   const low = Math.min(...diameters);
   const high = Math.max(...diameters);
-  return low === high ? `${low} mm` : `${low}–${high} mm`;
+  return low === high
+    ? lengthWords(low, length)
+    : `${lengthNumber(low, length)}–${lengthWords(high, length)}`;
 }
 
 /** What to say first of the shelf. */

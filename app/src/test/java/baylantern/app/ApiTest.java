@@ -8,7 +8,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.context.annotation.Import;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
@@ -17,12 +16,13 @@ import org.springframework.test.context.DynamicPropertySource;
 @SpringBootTest(
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
         properties = {
+            // Nothing asked of these farms hangs on how finely the weather to come is drawn.
+            "lantern.weather-runs=50",
             "springdoc.api-docs.path=/api/openapi.json",
             "springdoc.default-produces-media-type=application/json",
             "springdoc.default-consumes-media-type=application/json",
             "springdoc.writer-with-order-by-keys=true"
         })
-@Import(CoarseWeather.class)
 abstract class ApiTest {
 
     private static final Path DATA = folder();
@@ -50,6 +50,12 @@ abstract class ApiTest {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Lets the store say what no request can, for instance what time brought about. */
+    void stored(String sql) {
+        jdbc.execute(sql);
+        changes.forgetAll();
     }
 
     @BeforeEach

@@ -2,6 +2,7 @@ package baylantern.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -50,6 +51,88 @@ class BenchApiTest extends ApiTest {
                         List.of(Map.of("stemId", 2))));
         assertThat(family.json().get("detail").asString()).contains("mango on avocado");
         assertThat(http.get("/api/grafts").json().get("total").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void ofARunItIsSaidWhichStocksAreMeant() {
+        http.smallFarm();
+        Map<String, Object> run = new HashMap<>(Map.of(
+                "varietyId",
+                1,
+                "techniqueKey",
+                "cleft",
+                "cover",
+                "FILM",
+                "madeOn",
+                http.today().toString()));
+        run.put(
+                "stems",
+                List.of(
+                        Map.of("stemId", 1, "scionMm", 8.0, "stockMm", 8.2),
+                        Map.of("stemId", 2, "scionMm", 4.0, "stockMm", 9.1),
+                        Map.of("stemId", 3, "scionMm", 4.0, "stockMm", 9.1)));
+        List<String> said = http.post("/api/grafts/check", run).json().findValuesAsString("message");
+        assertThat(said).anyMatch(message -> message.startsWith("AV-2, AV-3: "));
+        assertThat(said).noneMatch(message -> message.contains("AV-1"));
+        run.put("stems", List.of(Map.of("stemId", 2, "scionMm", 4.0, "stockMm", 9.1)));
+        assertThat(http.post("/api/grafts/check", run).json().findValuesAsString("message"))
+                .isNotEmpty()
+                .noneMatch(message -> message.contains("AV-2: "));
+    }
+
+    @Test
+    void takesOfAPartOfTheYearAreThoseOfEveryYear() {
+        http.smallFarm();
+        int year = http.today().getYear();
+        for (String day : List.of((year - 1) + "-04-10", (year - 2) + "-04-20", (year - 2) + "-12-28")) {
+            long stem = List.of("04-10", "04-20", "12-28").indexOf(day.substring(5)) + 1;
+            Map<String, Object> graft = new HashMap<>(Map.of("varietyId", 1, "techniqueKey", "cleft", "cover", "FILM"));
+            graft.putAll(Map.of("madeOn", day, "stems", List.of(Map.of("stemId", stem))));
+            assertThat(http.post("/api/grafts", graft).status()).isEqualTo(200);
+        }
+        assertThat(waiting("")).isEqualTo(3);
+        assertThat(waiting("&part=0401-0415")).isEqualTo(1);
+        assertThat(waiting("&part=0401-0430")).isEqualTo(2);
+        assertThat(waiting("&part=1215-0110")).as("over the turn of the year").isEqualTo(1);
+        JsonNode spring = http.get("/api/takes?by=SPECIES&part=0401-0430")
+                .json()
+                .get("groups")
+                .get(0)
+                .get("key");
+        assertThat(http.get("/api/grafts?speciesKey=avocado&part="
+                                + spring.get("part").asString())
+                        .json()
+                        .get("total")
+                        .asInt())
+                .isEqualTo(2);
+        assertThat(http.get("/api/takes?part=0431-0501").status()).isBetween(400, 422);
+    }
+
+    private int waiting(String more) {
+        return http.get("/api/takes?by=SPECIES" + more)
+                .json()
+                .get("farm")
+                .get("count")
+                .get("waiting")
+                .asInt();
+    }
+
+    @Test
+    void onlyStocksThatWoodCanJoinAreOffered() {
+        http.smallFarm();
+        assertThat(http.get("/api/grafts/free-stems?speciesKey=avocado").json().findValuesAsString("plantCode"))
+                .containsExactly("AV-1", "AV-2", "AV-3");
+        assertThat(http.get("/api/grafts/free-stems?speciesKey=avocado&search=av-2")
+                        .json()
+                        .findValuesAsString("plantCode"))
+                .containsExactly("AV-2");
+        assertThat(http.get("/api/grafts/free-stems?speciesKey=avocado&search=")
+                        .json()
+                        .size())
+                .isEqualTo(3);
+        assertThat(http.get("/api/grafts/free-stems?speciesKey=mango").json().size())
+                .isZero();
+        assertThat(http.get("/api/grafts/free-stems?speciesKey=pear").status()).isEqualTo(404);
     }
 
     @Test

@@ -92,6 +92,34 @@ class FitApiTest extends ApiTest {
                 .isEqualTo(422);
     }
 
+    /** At Fit, at the bench and in the list of plants a stem has one thickness: the one that was told last. */
+    @Test
+    void aStemHasOneThicknessWhereverItIsAskedFor() {
+        http.put("/api/fit/stems/1", stem(80, 9.6, 300, 8.1));
+        assertThat(thicknesses()).containsExactly(9.6, 9.6, 9.6);
+        JsonNode plant =
+                http.get("/api/plants?search=AV-1").json().get("plants").get(0);
+        Map<String, Object> right = new HashMap<>(
+                Map.of("code", "AV-1", "speciesKey", "avocado", "kind", "SEEDLING_STOCK", "spotId", 1, "version", 0));
+        right.put("stems", List.of(Map.of("label", "1", "diameterMm", 7.5)));
+        http.put("/api/plants/" + plant.get("id").asLong(), right);
+        assertThat(thicknesses()).containsExactly(7.5, 7.5, 7.5);
+        JsonNode act = http.get("/api/acts").json().get(0);
+        http.post("/api/acts/" + act.get("id").asLong() + "/undo", Map.of());
+        assertThat(thicknesses()).containsExactly(9.6, 9.6, 9.6);
+    }
+
+    private List<Double> thicknesses() {
+        JsonNode fit = http.get("/api/fit/stems/1").json().get("measure").get("readings");
+        JsonNode bench = http.get("/api/grafts/free-stems?speciesKey=avocado&search=AV-1")
+                .json();
+        JsonNode trees = http.get("/api/plants?search=AV-1").json().get("stems");
+        return List.of(
+                fit.get(0).get("diameterMm").asDouble(),
+                bench.get(0).get("diameterMm").asDouble(),
+                trees.get(0).get("diameterMm").asDouble());
+    }
+
     @Test
     void aStemIsMeasuredAnewAndTheOldMeasureComesBackOnUndo() {
         JsonNode first = http.put("/api/fit/stems/1", stem(80, 9.6, 300, 8.1)).json();

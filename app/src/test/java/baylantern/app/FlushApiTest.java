@@ -261,4 +261,21 @@ class FlushApiTest extends ApiTest {
                 http.post("/api/graft-days/look", mango).json().get("conflicts").toString();
         assertThat(conflicts).contains("licence").contains("snaps");
     }
+
+    @Test
+    void aGraftDayThatWentByUndoneIsAskedAboutUntilItIsMovedOrItsGraftsAreLogged() {
+        http.post("/api/graft-days", day(20));
+        assertThat(http.get("/api/graft-days/passed").json()).isEmpty();
+        stored("UPDATE day_plan SET on_day = DATE '" + http.today().minusDays(4) + "'");
+        assertThat(http.get("/api/graft-days").json()).isEmpty();
+        JsonNode passed = http.get("/api/graft-days/passed").json().get(0);
+        assertThat(passed.get("varietyName").asString()).isEqualTo("Pale Buoy");
+        Map<String, Object> moved = new HashMap<>(day(0));
+        assertThat(http.put("/api/graft-days/1", moved).status()).isEqualTo(200);
+        assertThat(http.get("/api/graft-days/passed").json()).isEmpty();
+        stored("UPDATE day_plan SET on_day = DATE '" + http.today().minusDays(4) + "'");
+        assertThat(http.get("/api/graft-days/passed").json()).hasSize(1);
+        http.cleft(2, 1);
+        assertThat(http.get("/api/graft-days/passed").json()).isEmpty();
+    }
 }

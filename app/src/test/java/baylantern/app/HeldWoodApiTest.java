@@ -156,6 +156,75 @@ class HeldWoodApiTest extends ApiTest {
         assertThat(http.get("/api/rounds").json().toString()).contains("plant-health authority");
     }
 
+    /** A hold is carried to every place where its wood or stock could be taken, and ends there when it is released. */
+    @Test
+    void aHoldStandsAtTheBenchAtFitAndAtTheStickCheck() {
+        JsonNode lot = lot(0, 4);
+        String code = graft(lot, 1, today).json().get("codes").get(0).asString();
+        http.post(
+                "/api/graft-days",
+                Map.of(
+                        "day",
+                        "" + today,
+                        "spotId",
+                        1,
+                        "varietyId",
+                        1,
+                        "grafts",
+                        2,
+                        "speciesKey",
+                        "avocado",
+                        "techniqueKey",
+                        "cleft"));
+        long recall = http.post("/api/recalls", test("PLANT-" + mother, "POSITIVE"))
+                .json()
+                .get("id")
+                .asLong();
+
+        Map<String, Object> words = new HashMap<>(Map.of("varietyId", 1, "techniqueKey", "cleft", "cover", "FILM"));
+        words.putAll(Map.of("madeOn", "" + today, "stems", List.of(Map.of("stemId", 2)), "woodSource", "tip of mb-1"));
+        assertThat(http.post("/api/grafts", words).text()).contains("MB-1 is held: it was tested itself");
+        words.put("woodSource", "own tree");
+        assertThat(http.post("/api/grafts/check", words).text()).contains("No wood of MB-1: held.");
+        Map<String, Object> seen = Map.of("plantId", mother, "states", Map.of("stage", "S"), "measures", Map.of());
+        assertThat(http.post("/api/stick-checks/judge", seen)
+                        .json()
+                        .get("refusal")
+                        .asString())
+                .contains("MB-1 is held");
+        assertThat(stem(1).get("refusal").asString()).startsWith("AV-1 is held: it descends from MB-1");
+        assertThat(stem(2).has("refusal")).isFalse();
+        assertThat(prepared(lot).text()).contains("is held");
+        JsonNode line = http.get("/api/supply").json().get("lines").get(0);
+        assertThat(line.get("missing").asInt()).as("held wood serves no plan").isEqualTo(2);
+
+        assertThat(task(code)).isEqualTo("ISOLATE due");
+        assertThat(http.look(code, "APART").status()).isEqualTo(200);
+        assertThat(task(code)).as("set apart, it is left in peace").isEqualTo("ISOLATE later");
+        http.post("/api/recalls/" + recall + "/release", Map.of("reason", "a mistake of the label"));
+        assertThat(task(code)).doesNotContain("ISOLATE");
+        assertThat(http.look(code, "APART").text()).contains("is not held");
+        assertThat(prepared(lot).status()).isEqualTo(200);
+        assertThat(stem(1).has("refusal")).isFalse();
+    }
+
+    private JsonNode stem(long id) {
+        return http.get("/api/fit/stems/" + id).json();
+    }
+
+    private String task(String code) {
+        JsonNode task = http.sheet(code).get("stop").get("tasks").get(0);
+        boolean due = !LocalDate.parse(task.get("earliest").asString()).isAfter(today);
+        return task.get("kind").asString() + (due ? " due" : " later");
+    }
+
+    private Http.Answer prepared(JsonNode lot) {
+        Map<String, Object> row = new HashMap<>(
+                Map.of("stick", "a", "stem", "b", "lotId", lot.get("id").asLong()));
+        row.putAll(Map.of("stemId", 2, "techniqueKey", "cleft", "scionMm", 8, "stockMm", 9, "offsetMm", 0));
+        return http.post("/api/fit/lists", Map.of("name", "Sat", "rows", List.of(row)));
+    }
+
     @Test
     void aMoveWrittenLateCountsFromItsDayAndCanBeTakenBack() {
         JsonNode lot = lot(8, 4);

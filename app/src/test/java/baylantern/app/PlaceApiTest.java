@@ -92,6 +92,25 @@ class PlaceApiTest extends ApiTest {
     }
 
     @Test
+    void whoLeftIsPutAwayOnceAndComesBack() {
+        http.smallFarm();
+        Map<String, Object> ingmar = Map.of("kind", "PERSON", "id", 1);
+        assertThat(http.post("/api/away", ingmar).json().get(0))
+                .isEqualTo(http.get("/api/away").json().get(0));
+        Http.Answer again = http.post("/api/away", ingmar);
+        assertThat(again.status()).isEqualTo(409);
+        assertThat(again.json().get("detail").asString()).isEqualTo("Ingmar is put away already.");
+        assertThat(http.get("/api/people").json().size()).isEqualTo(1);
+        assertThat(http.send(http.request("/api/away/PERSON/1").DELETE()).status())
+                .isEqualTo(200);
+        assertThat(http.get("/api/away").json().size()).isZero();
+        assertThat(http.send(http.request("/api/away/PERSON/1").DELETE()).status())
+                .isEqualTo(409);
+        assertThat(http.post("/api/away", Map.of("kind", "VARIETY", "id", 77)).status())
+                .isEqualTo(404);
+    }
+
+    @Test
     void namesAreGivenOnce() {
         http.smallFarm();
         assertThat(http.post("/api/people", Map.of("name", "Ingmar")).status()).isEqualTo(409);

@@ -98,15 +98,27 @@ class DemoTest extends DemoScreenTest {
         page.navigate("/takes");
         assertThat(title(page)).hasText(Pattern.compile("\\d+ of \\d+ grafts took"));
         String all = title(page).textContent();
-        var band = page.getByLabel(Pattern.compile("The year so far")).boundingBox();
+        var band =
+                page.getByLabel(Pattern.compile("Twelve months around today")).boundingBox();
         page.mouse().move(band.x + 120, band.y + 30);
         page.mouse().down();
         page.mouse().move(band.x + 300, band.y + 30);
         page.mouse().up();
         assertThat(page.getByText("Grafts made from")).isVisible();
+        assertThat(page.getByText("in every year")).isVisible();
         assertThat(title(page)).not().hasText(all);
+        String some = title(page).textContent();
+        // The span stays where one goes to another station; where it would do nothing it is not there.
+        page.keyboard().press("3");
+        assertThat(button(page, "AS-26-W02")).isVisible();
+        assertThat(button(page, "the whole year")).hasCount(0);
+        page.keyboard().press("5");
+        assertThat(page.getByText("in the span")).isVisible();
+        page.keyboard().press("7");
+        assertThat(title(page)).hasText(some);
         button(page, "The whole record").click();
         assertThat(title(page)).hasText(all);
+        assertThat(button(page, "the whole year")).hasCount(0);
     }
 
     @Test
@@ -114,7 +126,7 @@ class DemoTest extends DemoScreenTest {
         Page page = desk(lantern);
         page.navigate("/trees");
         assertThat(title(page)).hasText(Pattern.compile("\\d+ plants"));
-        page.keyboard().press("/");
+        page.keyboard().press(",");
         page.getByLabel("What to find").fill("QU-26-001");
         assertThat(page.getByRole(AriaRole.DIALOG).getByText("Quillpearl on")).isVisible();
         page.keyboard().press("Enter");
@@ -144,7 +156,7 @@ class DemoTest extends DemoScreenTest {
         page.getByLabel("Code of the graft").fill("qu 26 2");
         assertThat(box.getByText("QU-26-002: Quillpearl")).isVisible();
         page.keyboard().press("Escape");
-        page.keyboard().press("/");
+        page.keyboard().press(",");
         page.getByLabel("What to find").fill("shade h");
         assertThat(box.getByText("its plants")).isVisible();
         page.getByLabel("What to find").fill("nere");
@@ -187,6 +199,7 @@ class DemoTest extends DemoScreenTest {
         assertThat(title(page)).hasText(Pattern.compile("\\d+ to look at|This round is done"));
         button(page, "Demo clock: a day on").click();
         assertThat(page.locator("header").getByText("Fri 15 May")).isVisible();
+        readInTheSun(page);
         axeClean(page);
         String code = page.locator("section h2.code").textContent();
         Locator tap = page.locator("fieldset button").filter(new Locator.FilterOptions().setHasText("green"));
@@ -205,6 +218,7 @@ class DemoTest extends DemoScreenTest {
     void everyStationIsCleanInBothThemes() {
         for (String theme : List.of("day", "lamplight")) {
             Page page = open(lantern, 1280, 800, theme);
+            page.navigate("/today");
             for (String path : List.of(
                     "/today",
                     "/flush",
@@ -216,7 +230,7 @@ class DemoTest extends DemoScreenTest {
                     "/rules",
                     "/farm",
                     "/graft/CB-26-001")) {
-                page.navigate(path);
+                go(page, path);
                 assertThat(title(page)).isVisible();
                 axeClean(page);
             }

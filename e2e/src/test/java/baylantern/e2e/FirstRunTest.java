@@ -2,13 +2,17 @@ package baylantern.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
-/** From an empty farm to the first graft, its visits and its first answer. */
+/** From an empty farm south of the equator to its first lamp and its first graft, and through a pulled plug. */
 class FirstRunTest extends ScreenTest {
 
     private static Lantern lantern;
@@ -23,40 +27,70 @@ class FirstRunTest extends ScreenTest {
         lantern.close();
     }
 
+    private static Locator lamp(Page page) {
+        return page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions()
+                        .setName(Pattern.compile("^Pale Buoy on Bench stocks: stock lit, wood lit")));
+    }
+
     @Test
-    void fromNothingToTheFirstGraft() {
+    void fromNothingToTheFirstLampAndTheFirstGraft() {
         Page page = desk(lantern);
+        Touches touches = Touches.of(page);
         page.navigate("/");
-        assertThat(heading(page, "Where do you graft?")).isVisible();
+        assertThat(heading(page, "Where do you graft, and what?")).isVisible();
         axeClean(page);
+        Assertions.assertThat(touches.since("before anything")).isZero();
+        sheet(page);
+        button(page, "Begin this farm").click();
+        assertThat(lamp(page)).isVisible();
+        Assertions.assertThat(touches.since("first lamp")).isLessThanOrEqualTo(16);
+        assertThat(page.getByText("Gull Steps <b>Ő</b>", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(page.getByText("To light the first lamp")).hasCount(0);
+        axeClean(page);
+        lamp(page).click();
+        assertThat(page.getByText("Bench stocks are most likely swelling", new Page.GetByTextOptions().setExact(false)))
+                .isVisible();
+
+        page.close();
+        lantern.pullThePlug();
+        lantern.start();
+        Page again = desk(lantern);
+        Touches more = Touches.of(again);
+        again.navigate("/bench");
+        firstGraft(again);
+        Assertions.assertThat(more.since("first graft")).isLessThanOrEqualTo(6);
+        secondGraft(again, more);
+    }
+
+    private static void sheet(Page page) {
         page.getByLabel("Name of the farm or garden").fill("Gull Steps <b>Ő</b>");
         page.getByLabel("Latitude, degrees").fill("99");
         page.getByLabel("Longitude, degrees").fill("12,5");
         page.getByLabel("Time zone").fill("UTC");
-        button(page, "That is the place").click();
-        assertThat(page.getByText("−90 to 90")).isVisible();
-        assertThat(page.getByLabel("Name of the farm or garden")).hasValue("Gull Steps <b>Ő</b>");
+        page.getByLabel("Who grafts here").fill("Ingmar");
+        button(page, "avocado").click();
+        page.getByLabel("Varieties you graft").fill("Pale Buoy");
+        page.getByLabel("the avocado stocks").first().fill("AV-1 8.2\nAV-2 thick");
+        button(page, "swelling: the avocado stocks").click();
+        page.getByLabel("the avocado mothers").first().fill("PB-M1");
+        button(page, "swelling: the avocado mothers").click();
+        button(page, "Begin this farm").click();
+        assertThat(page.getByText("from −90 to 90 degrees").first()).isVisible();
         page.getByLabel("Latitude, degrees").fill("-28.5");
-        button(page, "That is the place").click();
-
-        page.getByLabel("Species").selectOption("avocado");
-        page.getByLabel("Variety", new Page.GetByLabelOptions().setExact(true)).fill("Pale Buoy");
-        button(page, "Add this variety").click();
-        assertThat(page.getByText("PB", new Page.GetByTextOptions().setExact(true)))
+        button(page, "Begin this farm").click();
+        assertThat(page.getByText("Nothing was written yet; what you typed stays."))
                 .isVisible();
-        button(page, "Go on").click();
+        assertThat(page.getByText("is not a diameter").first()).isVisible();
+        page.reload();
+        page.getByLabel("the avocado stocks").first().fill("AV-1 8.2\nAV-2 9");
+        assertThat(page.getByLabel("Name of the farm or garden")).hasValue("Gull Steps <b>Ő</b>");
+    }
 
-        page.getByLabel("A line each").fill("AV-1 8.2\nAV-2 9");
-        page.getByLabel("Species").selectOption("avocado");
-        page.getByLabel("Place").fill("Bench");
-        button(page, "Add these plants").click();
-        button(page, "Go on with 2 plants").click();
-        page.getByLabel("Name").fill("Ingmar");
-        button(page, "Add").click();
-        assertThat(page.getByText("Ingmar")).isVisible();
-        button(page, "To the bench").click();
-
-        page.getByLabel("Variety").selectOption("1");
+    private static void firstGraft(Page page) {
+        page.getByLabel("Variety").selectOption(new SelectOption().setLabel("Pale Buoy"));
         page.getByLabel("Technique").selectOption("whip");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("AV-1"))
                 .click();
@@ -67,20 +101,45 @@ class FirstRunTest extends ScreenTest {
         assertThat(page.getByLabel("Scion diameter for AV-1")).hasValue("5");
         button(page, "Log this graft").click();
         assertThat(page.getByText("Logged PB-")).isVisible();
+    }
 
-        page.keyboard().press("Escape");
-        page.locator("h1").click();
+    private static void secondGraft(Page page, Touches touches) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("AV-2"))
+                .click();
+        button(page, "Log this graft").click();
+        assertThat(page.getByText(Pattern.compile("Logged PB-\\d+-002"))).isVisible();
+        Assertions.assertThat(touches.since("second graft of a run")).isLessThanOrEqualTo(2);
         page.keyboard().press("1");
-        assertThat(heading(page, "Nothing wants a look today")).isVisible();
-        assertThat(page.getByText("Gull Steps <b>Ő</b>")).isVisible();
-        page.keyboard().press("?");
-        assertThat(page.getByText("take back the last thing you did")).isVisible();
-        page.keyboard().press("Escape");
+        assertThat(page.getByText("Nothing wants a look today").first()).isVisible();
         page.keyboard().press("u");
         assertThat(page.getByText("Last done: ")).isVisible();
         page.keyboard().press("u");
         assertThat(page.getByText("Taken back: One Pale Buoy whip graft logged"))
                 .isVisible();
-        assertThat(heading(page, "Today shows what your grafts need")).isVisible();
+    }
+
+    /** What was begun is taken back whole, the sheet stands as it was typed, and a farm without a look is taught to look. */
+    @Test
+    void aBeginningTakenBackLeavesTheSheetAsItWas() throws Exception {
+        Lantern other = Lantern.empty();
+        try {
+            Page page = desk(other);
+            page.navigate("/");
+            page.getByLabel("Name of the farm or garden").fill("Lower Quay");
+            page.getByLabel("Latitude, degrees").fill("21");
+            page.getByLabel("Longitude, degrees").fill("-158");
+            button(page, "fig").click();
+            page.getByLabel("the fig stocks").first().fill("FI-1");
+            button(page, "Begin this farm").click();
+            assertThat(page.getByText("Lower Quay has begun")).isVisible();
+            page.keyboard().press("2");
+            assertThat(heading(page, "Begin with one look at one tree")).isVisible();
+            page.keyboard().press("u");
+            page.keyboard().press("u");
+            assertThat(page.getByLabel("Name of the farm or garden")).hasValue("Lower Quay");
+            assertThat(page.getByLabel("the fig stocks").first()).hasValue("FI-1");
+        } finally {
+            other.close();
+        }
     }
 }

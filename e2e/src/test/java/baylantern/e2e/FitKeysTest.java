@@ -86,6 +86,29 @@ class FitKeysTest extends DemoScreenTest {
         assertThat(page.getByText("stick 0.250 in")).isVisible();
     }
 
+    /** What was typed in one unit is the same length when the device reads in another. */
+    @Test
+    void aSizeTypedInMillimetresIsTheSameInInches() {
+        Page page = desk(lantern);
+        page.navigate("/fit");
+        assertThat(page.locator("[data-meets]").first()).isVisible();
+        page.getByLabel(Pattern.compile("^Stick, mm")).fill("7.6");
+        assertThat(page.getByText("stick 7.6 mm")).isVisible();
+        page.navigate("/farm");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Lengths"))
+                .selectOption("decimal");
+        page.navigate("/fit");
+        assertThat(page.getByLabel(Pattern.compile("^Stick, in"))).hasValue("0.299");
+        assertThat(page.getByText("stick 0.299 in")).isVisible();
+        page.getByLabel(Pattern.compile("^Stick, in")).fill("5/16");
+        assertThat(page.getByText("stick 0.313 in")).isVisible();
+        page.navigate("/farm");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Lengths"))
+                .selectOption("mm");
+        page.navigate("/fit");
+        assertThat(page.getByLabel(Pattern.compile("^Stick, mm"))).hasValue("7.9");
+    }
+
     @Test
     void whatFitRestsOnStandsUnderRules() {
         Page page = desk(lantern);

@@ -37,8 +37,10 @@ class FitTest extends DemoScreenTest {
     private static Page bench(Page page) {
         page.navigate("/fit");
         assertThat(page.locator("[data-meets]").first()).isVisible();
-        combo(page, "On the stem").selectOption("");
+        pick(page, "On the stem", "loose stem");
         combo(page, "Stick from").selectOption("");
+        assertThat(size(page, "Stem, mm")).hasValue("");
+        size(page, "Stem, mm").fill("9.4");
         return page;
     }
 
@@ -101,8 +103,8 @@ class FitTest extends DemoScreenTest {
         split.fill("0");
         split.press("Enter");
         assertThat(cuts.getByText("Split off centre")).hasCount(0);
-        page.keyboard().press("k");
-        page.keyboard().press("k");
+        page.keyboard().press("r");
+        page.keyboard().press("r");
         page.keyboard().press("m");
         assertThat(page.getByText("Wedge, two single strokes").locator("..")).containsText("38.5 mm");
         page.keyboard().press("t");

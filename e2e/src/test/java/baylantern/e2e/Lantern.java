@@ -63,6 +63,8 @@ final class Lantern implements AutoCloseable {
                 "-Xlog:cds+dynamic=off",
                 "-XX:+UseSerialGC",
                 "-XX:TieredStopAtLevel=1",
+                // The screens are the same however finely the weather to come is drawn.
+                "-Dlantern.weather-runs=50",
                 "-jar",
                 run + "/bay-lantern.jar"));
         command.addAll(List.of(words));

@@ -31,7 +31,7 @@ class Pictures extends ScreenTest {
         for (int i = 0; i < 4; i++) {
             desk.keyboard().press("Shift+ArrowDown");
         }
-        assertThat(desk.getByText("Flush on the right")).isVisible();
+        assertThat(desk.getByText("Even on the right")).isVisible();
         keep(desk, "fit-cleft");
         desk.getByRole(
                         AriaRole.COMBOBOX,
@@ -60,6 +60,14 @@ class Pictures extends ScreenTest {
         try (Lantern empty = Lantern.empty()) {
             Page first = desk(empty);
             first.navigate("/");
+            first.getByLabel("Name of the farm or garden").fill("Gull Steps");
+            first.getByLabel("Latitude, degrees").fill("-28.5");
+            first.getByLabel("Longitude, degrees").fill("12");
+            button(first, "avocado").click();
+            first.getByLabel("Varieties you graft").fill("Pale Buoy, Long Reach");
+            first.getByLabel("the avocado stocks").first().fill("AV-1 8.2 220\nAV-2 9.1 220");
+            button(first, "swelling: the avocado stocks").click();
+            first.getByLabel("the avocado mothers").first().fill("PB-M1 Pale Buoy");
             keep(first, "first-run");
         }
         try (Lantern demo = Lantern.demo()) {

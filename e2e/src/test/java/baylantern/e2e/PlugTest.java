@@ -103,6 +103,56 @@ class PlugTest {
         }
     }
 
+    private int send(Lantern lantern, String path, String body) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(lantern.address() + path))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build();
+        return client.send(request, BodyHandlers.ofString()).statusCode();
+    }
+
+    /** Of what is followed row by row neither the act nor its rows stand alone, and all of it can be taken back after. */
+    @Test
+    void anActThatWasFollowedIsWholeOrNotThereAfterThePlugIsPulled() throws Exception {
+        try (Lantern lantern = Lantern.empty()) {
+            String site = "{\"name\":\"Gull Steps\",\"latitudeDeg\":28,\"longitudeDeg\":12,\"altitudeM\":4,"
+                    + "\"zone\":\"UTC\",\"version\":0}";
+            assertThat(send(lantern, "/api/beginning", "{\"site\":" + site + ",\"people\":[],\"grown\":[]}"))
+                    .isEqualTo(200);
+            List<String> acknowledged = new ArrayList<>();
+            Thread plug = new Thread(() -> {
+                while (acknowledged.size() < 15) {
+                    Thread.onSpinWait();
+                }
+                lantern.pullThePlug();
+            });
+            plug.start();
+            try {
+                for (int i = 0; i < 400; i++) {
+                    if (send(lantern, "/api/people", "{\"name\":\"Hand " + i + "\"}") == 200) {
+                        acknowledged.add("Hand " + i);
+                    }
+                }
+            } catch (IOException theLineWentDead) {
+                assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(15);
+            }
+            plug.join();
+            lantern.start();
+            String people = get(lantern, "/api/people");
+            acknowledged.forEach(name -> assertThat(people).contains("\"" + name + "\""));
+            List<String> acts = Pattern.compile("\"id\":(\\d+),[^{}]*Hand \\d+ added")
+                    .matcher(get(lantern, "/api/acts"))
+                    .results()
+                    .map(act -> act.group(1))
+                    .toList();
+            assertThat(acts).as("an act for each person").hasSize(people.split("\"name\"", -1).length - 1);
+            for (String act : acts) {
+                assertThat(send(lantern, "/api/acts/" + act + "/undo", "{}")).isEqualTo(200);
+            }
+            assertThat(get(lantern, "/api/people")).isEqualTo("[]");
+        }
+    }
+
     private record Said(int code, String words) {}
 
     private static Said run(String... words) throws Exception {

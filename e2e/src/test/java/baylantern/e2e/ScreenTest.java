@@ -26,7 +26,7 @@ import org.junit.jupiter.api.AfterEach;
 abstract class ScreenTest {
 
     /** Long enough for a cold server on a busy machine; nothing waits longer than it must. */
-    private static final double PATIENCE_MS = 30_000;
+    private static final double PATIENCE_MS = 60_000;
 
     /** One browser for the whole run; each test has a context of its own in it. */
     private static final Browser BROWSER = browser();
@@ -35,6 +35,35 @@ abstract class ScreenTest {
     private static final String AXE = """
             rules => axe.run({ runOnly: rules, resultTypes: ["violations"], selectors: false }).then(found =>
               found.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html).join(" ")))
+            """;
+
+    private static final String SUNLIT = """
+            () => axe.run({ runOnly: { type: "rule", values: ["color-contrast-enhanced"] }, selectors: false }).then(found =>
+              found.violations.flatMap(v => v.nodes.map(n => n.html.slice(0, 140) + " " + n.failureSummary.split("\\n")[1])))
+            """;
+
+    /** Counts what is being fetched, so that a page that stands can be told from one that is still coming. */
+    private static final String UNDER_WAY = """
+            (() => {
+              const fetches = window.fetch;
+              window.underWay = 0;
+              window.fetch = (...asked) => {
+                window.underWay++;
+                return fetches(...asked).finally(() => { window.underWay--; });
+              };
+            })()
+            """;
+
+    private static final String SETTLED = """
+            () => new Promise((stands) => {
+              let quiet = 0;
+              const look = () => {
+                const coming = window.underWay > 0 || document.body.innerText.includes("Fetching ");
+                quiet = coming ? 0 : quiet + 1;
+                if (quiet > 3) stands(true); else setTimeout(look, 40);
+              };
+              look();
+            })
             """;
 
     private static final Set<String> LOOKED_THROUGH = new HashSet<>();
@@ -87,6 +116,7 @@ abstract class ScreenTest {
         context.addInitScript(
                 "if (!localStorage.getItem('bay-lantern-choices')) localStorage.setItem('bay-lantern-choices',"
                         + " JSON.stringify({ length: 'mm', theme: '" + theme + "' }))");
+        context.addInitScript(UNDER_WAY);
         Page page = context.newPage();
         page.setDefaultTimeout(PATIENCE_MS);
         page.onConsoleMessage(message -> {
@@ -109,6 +139,19 @@ abstract class ScreenTest {
             context.close();
         }
         assertThat(faults).isEmpty();
+    }
+
+    /** Goes to another page as a link does, without loading the application anew. */
+    static void go(Page page, String path) {
+        page.evaluate(
+                "(path) => { history.pushState({}, '', path); dispatchEvent(new PopStateEvent('popstate', { state: {} })); }",
+                path);
+        settled(page);
+    }
+
+    /** Waits until nothing is being fetched any more. */
+    static void settled(Page page) {
+        page.evaluate(SETTLED);
     }
 
     /** Looks through the page as it stands for what would shut somebody out; a state looked through once is not again. */
@@ -135,6 +178,25 @@ abstract class ScreenTest {
     static Locator button(Page page, String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** What is read in the sun stands out seven to one (WCAG 2.2, 1.4.6). */
+    static void readInTheSun(Page page) {
+        if (page.evaluate("() => typeof axe").equals("undefined")) {
+            page.evaluate(AxeBuilder.getAxeScript());
+        }
+        assertThat((List<?>) page.evaluate(SUNLIT)).as(page.url()).isEmpty();
+    }
+
+    /** Finds one of many by typing a part of it. */
+    static void pick(Page page, String label, String part) {
+        Locator box = page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName(label).setExact(true))
+                .and(page.locator("input"))
+                .first();
+        box.fill(part);
+        box.press("Enter");
     }
 
     static Locator heading(Page page, String name) {

@@ -30,6 +30,7 @@ class BenchController {
     private final PlaceService places;
     private final FarmClock clock;
     private final CorrectionService corrections;
+    private final PartsService parts;
     private final FindService finds;
 
     BenchController(
@@ -38,12 +39,14 @@ class BenchController {
             PlaceService places,
             FarmClock clock,
             CorrectionService corrections,
+            PartsService parts,
             FindService finds) {
         this.bench = bench;
         this.grafts = grafts;
         this.places = places;
         this.clock = clock;
         this.corrections = corrections;
+        this.parts = parts;
         this.finds = finds;
     }
 
@@ -72,7 +75,7 @@ class BenchController {
 
     @GetMapping("/free-stems")
     List<FreeStem> freeStems(@RequestParam String speciesKey, @RequestParam(required = false) @Nullable String search) {
-        return grafts.freeStems(search, speciesKey);
+        return bench.freeStems(search, speciesKey);
     }
 
     @GetMapping("/schools")
@@ -92,9 +95,10 @@ class BenchController {
             @RequestParam(required = false) @Nullable String woodSource,
             @RequestParam(required = false) @Nullable String outcome,
             @RequestParam(required = false) @Nullable LocalDate from,
-            @RequestParam(required = false) @Nullable LocalDate to) {
-        GraftFilter filter =
-                new GraftFilter(varietyId, speciesKey, techniqueKey, makerId, woodSource, outcome, from, to, null);
+            @RequestParam(required = false) @Nullable LocalDate to,
+            @RequestParam(required = false) @Nullable String part) {
+        GraftFilter filter = new GraftFilter(
+                varietyId, speciesKey, techniqueKey, makerId, woodSource, outcome, from, to, YearPart.read(part), null);
         return new GraftList(grafts.count(filter), grafts.list(filter, MOST));
     }
 
@@ -114,6 +118,16 @@ class BenchController {
     CorrectionService.Corrected correct(
             @PathVariable String code, @Valid @RequestBody CorrectionService.Correction entry) {
         return corrections.correct(code, entry);
+    }
+
+    @PutMapping("/made")
+    CorrectionService.Corrected correctTogether(@Valid @RequestBody CorrectionService.Together entry) {
+        return corrections.correctTogether(entry);
+    }
+
+    @PutMapping("/{code}/parts")
+    CorrectionService.Corrected correctParts(@PathVariable String code, @Valid @RequestBody PartsService.Parts entry) {
+        return parts.correct(code, entry);
     }
 
     @GetMapping("/find")

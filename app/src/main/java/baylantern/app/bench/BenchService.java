@@ -17,14 +17,18 @@ import baylantern.core.bench.BenchChecks;
 import baylantern.core.lineage.Node;
 import baylantern.core.place.Codes;
 import baylantern.core.rules.Finding;
+import baylantern.core.rules.Kinship;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
 import baylantern.core.wood.LotBalance;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -74,17 +78,10 @@ public class BenchService implements Undoer {
     public List<Finding> check(BenchEntry entry) {
         Variety variety = places.variety(entry.varietyId());
         Technique technique = technique(entry.techniqueKey());
-        List<Finding> found = new ArrayList<>();
-        Set<Long> stems = new HashSet<>();
-        for (BenchEntry.OnStem on : entry.stems()) {
-            if (!stems.add(on.stemId())) {
-                found.add(Finding.refuses(
-                        "stem-twice", "stems", "One stem stands in the run twice", on.stemId(), "each stem once"));
-            }
-            found.addAll(checks.check(bench(entry, on, variety, technique), clock.today()));
-            held(on, found);
-        }
-        if (entry.lotId() != null) {
+        List<Finding> found = onStems(entry, variety, technique);
+        if (entry.lotId() == null) {
+            heldWood(Objects.requireNonNullElse(entry.woodSource(), ""), variety, found);
+        } else {
             found.addAll(ledger.check(
                     entry.lotId(), variety.id(), entry.madeOn(), entry.stems().size(), takes(technique)));
         }
@@ -92,13 +89,70 @@ public class BenchService implements Undoer {
         return found.stream().distinct().toList();
     }
 
-    private void held(BenchEntry.OnStem on, List<Finding> found) {
-        Plant plant = plants.plant(plants.stem(on.stemId()).plantId());
+    // What is said of some stems of a run names them; what is said of all of them, or of one alone, need not.
+    private List<Finding> onStems(BenchEntry entry, Variety variety, Technique technique) {
+        Map<Finding, List<String>> said = new LinkedHashMap<>();
+        Set<Long> stems = new HashSet<>();
+        for (BenchEntry.OnStem on : entry.stems()) {
+            Plant plant = plants.plant(plants.stem(on.stemId()).plantId());
+            List<Finding> own = new ArrayList<>(checks.check(bench(entry, on, variety, technique), clock.today()));
+            if (!stems.add(on.stemId())) {
+                own.add(Finding.refuses(
+                        "stem-twice", "stems", "One stem stands in the run twice", on.stemId(), "each stem once"));
+            }
+            held(plant, own);
+            own.forEach(finding ->
+                    said.computeIfAbsent(finding, f -> new ArrayList<>()).add(plant.code()));
+        }
+        List<Finding> found = new ArrayList<>();
+        said.forEach((finding, on) ->
+                found.add(on.size() == entry.stems().size() ? finding : finding.saidOf(String.join(", ", on))));
+        return found;
+    }
+
+    // Wood of no lot: a plant named in words is looked up, and held trees of the variety are called to mind.
+    private void heldWood(String from, Variety variety, List<Finding> found) {
+        Set<String> named =
+                Set.copyOf(Arrays.asList(from.toUpperCase(Locale.ROOT).split("[^\\p{L}\\p{N}-]+")));
+        List<String> heldTrees = new ArrayList<>();
+        for (Plant tree : plants.ofVarieties()) {
+            String why = lineage.refusal(Node.plant(tree.id()), tree.code());
+            boolean meant = named.contains(tree.code().toUpperCase(Locale.ROOT));
+            if (why != null && meant) {
+                found.add(Finding.refuses(
+                        "held", "woodSource", why.replaceAll("\\.$", ""), tree.code(), "wood that is not held"));
+            } else if (why != null && Objects.equals(tree.varietyId(), variety.id())) {
+                heldTrees.add(tree.code());
+            }
+        }
+        if (!heldTrees.isEmpty()) {
+            found.add(Finding.warns(
+                    "held-tree",
+                    "woodSource",
+                    "No wood of " + String.join(", ", heldTrees) + ": held. Name the lot or the tree this wood is of",
+                    from,
+                    null));
+        }
+    }
+
+    private void held(Plant plant, List<Finding> found) {
         String why = lineage.heldWords(Node.plant(plant.id()));
         if (why != null) {
             found.add(Finding.refuses(
                     "held", "plantId", plant.code() + " is held: " + why, plant.code(), "a stock that is not held"));
         }
+    }
+
+    /** Free stems that wood of a species can be grafted on, its own species first; the search is in plant code and place. */
+    public List<FreeStem> freeStems(@Nullable String search, String speciesKey) {
+        Species scion = rules.species(speciesKey).orElseThrow(() -> FarmProblem.unknown("species", speciesKey));
+        List<String> kin = rules.species().stream()
+                .filter(stock -> rules.kinship(scion, stock).verdict() != Kinship.Verdict.REFUSED)
+                .map(Species::key)
+                .toList();
+        String like =
+                search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
+        return grafts.freeStems(like, speciesKey, kin);
     }
 
     /** What a graft takes of its lot. */
@@ -140,6 +194,28 @@ public class BenchService implements Undoer {
     List<Finding> check(Graft graft, Technique technique, Cut cut) {
         Plant plant = plants.plant(graft.on().plantId());
         return checks.check(bench(places.variety(graft.varietyId()), plant, technique, cut, null), clock.today());
+    }
+
+    /** What would be said of a graft in the log, did it stand on another stem. */
+    List<Finding> onStem(Graft graft, Technique technique, Plant plant, long stemId) {
+        Cut cut = new Cut(graft.madeOn(), graft.woodCutOn(), graft.scionMm(), graft.stockMm());
+        List<Finding> found = new ArrayList<>(checks.check(
+                bench(places.variety(graft.varietyId()), plant, technique, cut, grafts.liveOnStem(stemId)),
+                clock.today()));
+        held(plant, found);
+        return found;
+    }
+
+    /** Throws where a question of schools, or an answer to it, is not in the rulebook. */
+    void known(Map<String, String> schools) {
+        schools.forEach((question, school) -> {
+            boolean there = rules.schools().stream()
+                    .anyMatch(q -> q.key().equals(question) && q.schools().containsKey(school));
+            if (!there) {
+                throw FarmProblem.wrong(
+                        "schools", question + ": " + school, "schools of the rulebook", "There is no such school.");
+            }
+        });
     }
 
     Technique technique(String key) {

@@ -5,16 +5,23 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
+import baylantern.app.wood.LotLedger;
 import baylantern.core.bench.Cover;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.Technique;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
-import java.time.Instant;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,6 +36,7 @@ public class CorrectionService {
     private final PlaceService places;
     private final FarmClock clock;
     private final TrailService trail;
+    private final LotLedger ledger;
 
     CorrectionService(
             GraftMapper mapper,
@@ -36,7 +44,9 @@ public class CorrectionService {
             BenchService bench,
             PlaceService places,
             FarmClock clock,
-            TrailService trail) {
+            TrailService trail,
+            LotLedger ledger) {
+        this.ledger = ledger;
         this.mapper = mapper;
         this.grafts = grafts;
         this.bench = bench;
@@ -68,6 +78,74 @@ public class CorrectionService {
     @Transactional
     public Corrected correct(String code, Correction entry) {
         Graft graft = grafts.byCode(code);
+        String put = changes(graft, entry);
+        if (put.isEmpty()) {
+            throw FarmProblem.conflict("That is how " + graft.code() + " stands already.");
+        }
+        String sentence = graft.code() + " put right: " + put;
+        long act = trail.follow(sentence);
+        return new Corrected(act, sentence, write(graft, entry));
+    }
+
+    /**
+     * What several grafts were truly made like; what is null stays as it is with each.
+     *
+     * @param grafts with the versions that were read
+     */
+    public record Together(
+            @NotEmpty(message = "needs a graft") @Size(max = 500, message = "are at most 500 at once") @Valid
+            List<Read> grafts,
+
+            @Nullable LocalDate madeOn,
+            @Nullable String techniqueKey,
+            @Nullable Long makerId,
+            @Nullable Cover cover) {
+
+        /** A graft and the version of it that was on the screen. */
+        record Read(@NotBlank(message = "needs a code") String code, int version) {}
+
+        Correction of(Graft graft, int version) {
+            String technique =
+                    Objects.requireNonNullElse(techniqueKey, Objects.requireNonNullElse(graft.techniqueKey(), ""));
+            return new Correction(
+                    Objects.requireNonNullElse(madeOn, graft.madeOn()),
+                    technique,
+                    makerId == null ? graft.made().makerId() : makerId,
+                    cover == null ? Cover.valueOf(graft.cover()) : cover,
+                    graft.scionMm(),
+                    graft.stockMm(),
+                    version);
+        }
+    }
+
+    /** Puts several grafts right in one act, all or none; those that stand so already are left. */
+    @Transactional
+    public Corrected correctTogether(Together entry) {
+        Map<Graft, Correction> changed = new LinkedHashMap<>();
+        Set<String> put = new LinkedHashSet<>();
+        for (Together.Read read : entry.grafts()) {
+            Graft graft = grafts.byCode(read.code());
+            Correction correction = entry.of(graft, read.version());
+            String own = changes(graft, correction);
+            if (!own.isEmpty()) {
+                changed.put(graft, correction);
+                put.add(own);
+            }
+        }
+        if (changed.isEmpty()) {
+            throw FarmProblem.conflict("That is how they stand already.");
+        }
+        String which = changed.size() == 1 ? "1 graft" : changed.size() + " grafts";
+        String sentence =
+                which + " put right: " + (put.size() == 1 ? put.iterator().next() : "as one was made");
+        long act = trail.follow(sentence);
+        List<String> warnings = new ArrayList<>();
+        changed.forEach((graft, correction) ->
+                write(graft, correction).forEach(warning -> warnings.add(graft.code() + ": " + warning)));
+        return new Corrected(act, sentence, warnings);
+    }
+
+    private List<String> write(Graft graft, Correction entry) {
         Technique technique = bench.technique(entry.techniqueKey());
         List<Finding> found = bench.check(
                 graft,
@@ -82,8 +160,6 @@ public class CorrectionService {
                     graft.code() + " was looked at on " + graft.lastLookOn() + ", so it was made by then.");
         }
         sameOfItsLot(graft, technique);
-        String sentence = sentence(graft, entry, technique);
-        long act = trail.follow(sentence);
         boolean met = met(graft, entry);
         GraftFit fit = met
                 ? null
@@ -93,10 +169,15 @@ public class CorrectionService {
                         graft.on().plantSpeciesKey(),
                         entry.scionMm(),
                         entry.stockMm());
-        Instant madeAt = entry.madeOn().equals(graft.madeOn()) ? null : clock.moment(entry.madeOn());
-        Rows.superseded(mapper.correct(graft.id(), entry, madeAt, fit, met), graft.code());
-        return new Corrected(
-                act, sentence, found.stream().map(Finding::message).distinct().toList());
+        Rows.superseded(mapper.correct(graft.id(), entry, moved(graft, entry.madeOn()), fit, met), graft.code());
+        return found.stream().map(Finding::message).distinct().toList();
+    }
+
+    private GraftMapper.@Nullable Moved moved(Graft graft, LocalDate day) {
+        Long lot = graft.lotId();
+        return day.equals(graft.madeOn())
+                ? null
+                : new GraftMapper.Moved(clock.moment(day), lot == null ? null : ledger.usedBy(lot, day));
     }
 
     // Sizes and technique as they were: how it met was measured then and stays.
@@ -120,13 +201,14 @@ public class CorrectionService {
         }
     }
 
-    private String sentence(Graft graft, Correction entry, Technique technique) {
+    // What is put right, in words; empty where all stands so already.
+    private String changes(Graft graft, Correction entry) {
         List<String> put = new ArrayList<>();
         if (!entry.madeOn().equals(graft.madeOn())) {
             put.add("made on " + entry.madeOn());
         }
         if (!entry.techniqueKey().equals(graft.techniqueKey())) {
-            put.add(technique.name());
+            put.add(bench.technique(entry.techniqueKey()).name());
         }
         if (!Objects.equals(entry.makerId(), graft.made().makerId())) {
             put.add(
@@ -140,9 +222,6 @@ public class CorrectionService {
         if (!Objects.equals(entry.scionMm(), graft.scionMm()) || !Objects.equals(entry.stockMm(), graft.stockMm())) {
             put.add("other diameters");
         }
-        if (put.isEmpty()) {
-            throw FarmProblem.conflict("That is how " + graft.code() + " stands already.");
-        }
-        return graft.code() + " put right: " + String.join(", ", put);
+        return String.join(", ", put);
     }
 }

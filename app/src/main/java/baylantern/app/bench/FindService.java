@@ -85,7 +85,7 @@ class FindService {
     }
 
     private static GraftFilter filter(@Nullable Long varietyId, @Nullable String search) {
-        return new GraftFilter(varietyId, null, null, null, null, null, null, null, search);
+        return new GraftFilter(varietyId, null, null, null, null, null, null, null, null, search);
     }
 
     private static boolean holds(String name, String text) {

@@ -3,7 +3,7 @@ package baylantern.app.bench;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** Which grafts to list; null parts do not restrict. Days are both included; search is how the code begins. */
+/** Which grafts to list; null parts do not restrict. Days are both included; part of whichever year; search is how the code begins. */
 public record GraftFilter(
         @Nullable Long varietyId,
         @Nullable String speciesKey,
@@ -13,8 +13,9 @@ public record GraftFilter(
         @Nullable String outcome,
         @Nullable LocalDate from,
         @Nullable LocalDate to,
+        @Nullable YearPart part,
         @Nullable String search) {
 
     /** Everything. */
-    public static final GraftFilter ALL = new GraftFilter(null, null, null, null, null, null, null, null, null);
+    public static final GraftFilter ALL = new GraftFilter(null, null, null, null, null, null, null, null, null, null);
 }

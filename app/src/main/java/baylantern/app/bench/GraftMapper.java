@@ -58,9 +58,24 @@ interface GraftMapper {
     int correct(
             @Param("graftId") long graftId,
             @Param("to") CorrectionService.Correction to,
-            @Param("madeAt") @Nullable Instant madeAt,
+            @Param("moved") @Nullable Moved moved,
             @Param("fit") @Nullable GraftFit fit,
             @Param("met") boolean met);
+
+    /** Another day of making: its moment, and what the wood had used of its life by then, null without a lot. */
+    record Moved(Instant at, @Nullable Double woodUsed) {}
+
+    /** Other stem and, where it is told, other wood. */
+    int restand(
+            @Param("graftId") long graftId,
+            @Param("wood") PartsService.@Nullable WoodOf wood,
+            @Param("to") PartsService.Parts to);
+
+    int refit(@Param("graftId") long graftId, @Param("fit") @Nullable GraftFit fit);
+
+    int school(@Param("graftId") long graftId, @Param("question") String question, @Param("school") String school);
+
+    int putSpeciesRight(@Param("varietyId") long varietyId, @Param("speciesKey") String speciesKey);
 
     int changeNotes(@Param("graftId") long id, @Param("version") int version, @Param("notes") String notes);
 
@@ -93,5 +108,8 @@ interface GraftMapper {
 
     List<String> sources();
 
-    List<FreeStem> freeStems(@Param("search") @Nullable String search, @Param("speciesKey") String speciesKey);
+    List<FreeStem> freeStems(
+            @Param("search") @Nullable String search,
+            @Param("scionKey") String scionKey,
+            @Param("kin") Collection<String> kin);
 }

@@ -61,6 +61,7 @@ public class GraftService {
                 f.outcome(),
                 f.from(),
                 f.to(),
+                f.part(),
                 search);
     }
 
@@ -139,13 +140,6 @@ public class GraftService {
     /** Fingerprints of all imported rows. */
     public Set<String> fingerprints() {
         return new HashSet<>(grafts.fingerprints());
-    }
-
-    /** Free stems, those of the wanted species first; the search is in plant code and place. */
-    public List<FreeStem> freeStems(@Nullable String search, String speciesKey) {
-        String like =
-                search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
-        return grafts.freeStems(like, speciesKey);
     }
 
     /** Where wood came from, commonest first. */

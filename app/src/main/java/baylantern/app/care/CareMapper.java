@@ -51,6 +51,18 @@ interface CareMapper {
     /** Grafts with an open visit of a kind, in order. */
     List<Long> graftsWithVisit(@Param("kind") String kind);
 
+    /** Those of some grafts whose plant was taken off the lists, in order. */
+    List<Long> onTakenOff(@Param("ids") Collection<Long> ids);
+
+    /** Grafts with open visits whose plant was taken off the lists, in order. */
+    List<Long> visitedOnTakenOff();
+
+    /** Grafts on some plants, in order. */
+    List<Long> graftsOn(@Param("plantIds") Collection<Long> plantIds);
+
+    /** Codes of living grafts on a plant, in order. */
+    List<String> livingOn(@Param("plantId") long plantId);
+
     /** Grafts with open visits, in order. */
     List<Long> graftsWithVisits();
 }

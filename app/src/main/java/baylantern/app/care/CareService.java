@@ -128,7 +128,16 @@ public class CareService implements Undoer {
             return graft.code() + " is written down as " + graft.state().words()
                     + ". If that was a mistake, answer again as a correction.";
         }
+        if (entry.sign() == Sign.APART && !held(graft)) {
+            return graft.code() + " is not held, so there is nothing to set it apart for.";
+        }
         return null;
+    }
+
+    private boolean held(Graft graft) {
+        return visits(List.of(graft.id())).values().stream()
+                .flatMap(List::stream)
+                .anyMatch(visit -> visit.kind().equals(VisitPlanner.ISOLATE));
     }
 
     /** Who answered a graft last, as a sentence. */

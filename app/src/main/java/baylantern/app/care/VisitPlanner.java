@@ -4,6 +4,7 @@ import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftSchool;
 import baylantern.app.bench.GraftService;
 import baylantern.app.lineage.LineageService;
+import baylantern.app.place.PlantUse;
 import baylantern.app.platform.Change;
 import baylantern.app.platform.ChangeListener;
 import baylantern.app.platform.DayListener;
@@ -15,7 +16,9 @@ import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.PlannedVisit;
+import baylantern.core.care.Sign;
 import baylantern.core.lineage.Node;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -27,6 +30,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,10 +39,10 @@ import org.springframework.transaction.annotation.Transactional;
  * Both are stored so that lists are quick; they are written within the transaction that changed the facts.
  */
 @Component
-class VisitPlanner implements ChangeListener, DayListener {
+class VisitPlanner implements ChangeListener, DayListener, PlantUse {
 
     private static final int BATCH = 1000;
-    private static final String ISOLATE = "ISOLATE";
+    static final String ISOLATE = "ISOLATE";
 
     private final CareMapper care;
     private final CareService looks;
@@ -47,6 +51,7 @@ class VisitPlanner implements ChangeListener, DayListener {
     private final Rulebook rules;
     private final CarePlan plan;
     private final FarmClock clock;
+    private final long apartDays;
 
     VisitPlanner(
             CareMapper care,
@@ -62,6 +67,7 @@ class VisitPlanner implements ChangeListener, DayListener {
         this.rules = rules;
         this.plan = new CarePlan(rules);
         this.clock = clock;
+        this.apartDays = (long) rules.life(FigureName.APART_AGAIN).value();
     }
 
     @Override
@@ -76,6 +82,9 @@ class VisitPlanner implements ChangeListener, DayListener {
         if (change.touches(Fact.HOLDS)) {
             others.addAll(wronglyPlanned());
         }
+        if (change.touches(Fact.PLANTS)) {
+            others.addAll(onPlants(change.rows(Fact.PLANTS)));
+        }
         others.removeAll(lookedAt);
         plan(others, this::settleWhereMoved);
     }
@@ -85,6 +94,19 @@ class VisitPlanner implements ChangeListener, DayListener {
     @Transactional
     public void dayTurned() {
         plan(care.graftsWithVisit(ISOLATE), this::settleWhereMoved);
+    }
+
+    @Override
+    public List<String> living(long plantId) {
+        return care.livingOn(plantId);
+    }
+
+    // What stands on a plant that was taken off is not visited any more; where it comes back the statement names it.
+    private List<Long> onPlants(@Nullable Set<Long> plantIds) {
+        if (plantIds == null) {
+            return care.visitedOnTakenOff();
+        }
+        return plantIds.isEmpty() ? List.of() : care.graftsOn(plantIds);
     }
 
     // Held but visited, or released and still set apart.
@@ -117,10 +139,14 @@ class VisitPlanner implements ChangeListener, DayListener {
         Map<Long, Map<String, String>> schools = grafts.schools(ids).stream()
                 .collect(Collectors.groupingBy(
                         GraftSchool::graftId, Collectors.toMap(GraftSchool::question, GraftSchool::school)));
+        Set<Long> takenOff = Set.copyOf(care.onTakenOff(ids));
         List<VisitRow> visits = new ArrayList<>();
         for (Graft graft : which) {
             GraftLife life = looks.life(graft, seen.getOrDefault(graft.id(), List.of()));
             settle.accept(graft, life);
+            if (takenOff.contains(graft.id())) {
+                continue;
+            }
             planned(graft, life, schools.getOrDefault(graft.id(), Map.of()))
                     .forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
         }
@@ -147,16 +173,22 @@ class VisitPlanner implements ChangeListener, DayListener {
     private List<PlannedVisit> planned(Graft graft, GraftLife life, Map<String, String> schools) {
         String technique = graft.techniqueKey() == null ? "cleft" : graft.techniqueKey();
         if (life.state().live() && lineage.heldWords(Node.graft(graft.id())) != null) {
-            return List.of(isolate());
+            return List.of(isolate(life));
         }
         CareSubject subject = new CareSubject(
                 graft.speciesKey(), rules.technique(technique).orElseThrow(), graft.madeOn(), graft.cover(), schools);
         return plan.open(subject, life, looks.healing(graft.speciesKey()));
     }
 
-    // Nothing else is done to a held graft; the visit stays until it is released.
-    private PlannedVisit isolate() {
+    // Nothing else is done to a held graft; the visit stays until it is released, and rests while it stands apart.
+    private PlannedVisit isolate(GraftLife life) {
         LocalDate today = clock.today();
-        return new PlannedVisit(ISOLATE, 0, today, today, today.plusDays(1));
+        LocalDate again = life.steps().stream()
+                .filter(step -> step.look().sign() == Sign.APART)
+                .map(step -> step.look().seenOn().plusDays(apartDays))
+                .reduce((before, after) -> after)
+                .orElse(today);
+        LocalDate day = again.isBefore(today) ? today : again;
+        return new PlannedVisit(ISOLATE, 0, day, day, day.plusDays(1));
     }
 }

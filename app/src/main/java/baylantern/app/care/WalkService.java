@@ -116,7 +116,7 @@ class WalkService {
 
     private int waiting() {
         return grafts.count(
-                new baylantern.app.bench.GraftFilter(null, null, null, null, null, "WAITING", null, null, null));
+                new baylantern.app.bench.GraftFilter(null, null, null, null, null, "WAITING", null, null, null, null));
     }
 
     private Map<Long, List<DueRow>> due(LocalDate day, @Nullable Long spotId) {

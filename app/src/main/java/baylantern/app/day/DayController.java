@@ -27,6 +27,11 @@ class DayController {
         return days.plans();
     }
 
+    @GetMapping("/passed")
+    List<DayService.Passed> passed() {
+        return days.passed();
+    }
+
     @PostMapping("/look")
     DayService.Around look(@Valid @RequestBody DayEntry entry) {
         return days.preview(entry);

@@ -1,6 +1,8 @@
 package baylantern.app.day;
 
 import baylantern.app.bench.BenchService;
+import baylantern.app.bench.GraftFilter;
+import baylantern.app.bench.GraftService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
 import baylantern.app.platform.ActService;
@@ -35,9 +37,12 @@ public class DayService implements Undoer, WoodNeed {
 
     private static final int FLOWER_DAYS = 10;
     private static final int FARTHEST_DAYS = 366;
+    private static final int REMINDED_DAYS = 30;
+    private static final int EARLY_DAYS = 3;
 
     private final DayMapper days;
     private final BenchService bench;
+    private final GraftService grafts;
     private final PlaceService places;
     private final WarmthService warmth;
     private final WindowService windows;
@@ -49,6 +54,7 @@ public class DayService implements Undoer, WoodNeed {
     DayService(
             DayMapper days,
             BenchService bench,
+            GraftService grafts,
             PlaceService places,
             WarmthService warmth,
             WindowService windows,
@@ -57,6 +63,7 @@ public class DayService implements Undoer, WoodNeed {
             FarmClock clock) {
         this.days = days;
         this.bench = bench;
+        this.grafts = grafts;
         this.places = places;
         this.warmth = warmth;
         this.windows = windows;
@@ -219,8 +226,28 @@ public class DayService implements Undoer, WoodNeed {
                 .toList();
     }
 
-    private Planned planned(DayRow row) {
-        Around around = preview(new DayEntry(
+    /** A graft day that went by with nothing of its variety logged, as it was planned. */
+    public record Passed(int planNo, DayEntry plan, String varietyName, String spotName) {}
+
+    /** Graft days of the last weeks that went by undone, the latest first. */
+    List<Passed> passed() {
+        LocalDate today = clock.today();
+        return days.standing().stream()
+                .filter(row -> row.onDay().isBefore(today) && !row.onDay().isBefore(today.minusDays(REMINDED_DAYS)))
+                .filter(row -> grafts.count(since(row)) == 0)
+                .sorted(Comparator.comparing(DayRow::onDay).reversed())
+                .map(row -> new Passed(row.planNo(), entry(row), row.varietyName(), row.spotName()))
+                .toList();
+    }
+
+    // Somebody may have begun a little before the day.
+    private static GraftFilter since(DayRow row) {
+        LocalDate from = row.onDay().minusDays(EARLY_DAYS);
+        return new GraftFilter(row.varietyId(), null, null, null, null, null, from, null, null, null);
+    }
+
+    private static DayEntry entry(DayRow row) {
+        return new DayEntry(
                 row.onDay(),
                 row.spotId(),
                 row.speciesKey(),
@@ -228,7 +255,11 @@ public class DayService implements Undoer, WoodNeed {
                 row.techniqueKey(),
                 row.grafts(),
                 row.cover(),
-                row.remark()));
+                row.remark());
+    }
+
+    private Planned planned(DayRow row) {
+        Around around = preview(entry(row));
         return new Planned(
                 row.planNo(),
                 row.where(),

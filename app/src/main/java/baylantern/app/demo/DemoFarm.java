@@ -96,7 +96,7 @@ public class DemoFarm {
         Map<String, Long> spots = new HashMap<>();
         Map<String, Long> people = new HashMap<>();
         places.saveSite(new Site(
-                "Lantern Bay Terraces", 31.4, 0, 60, ZoneId.of("Etc/UTC").getId(), 0));
+                "Lantern Bay Terraces", 31.4, 0, 60, ZoneId.of("Etc/UTC").getId(), true, 0));
         DemoNames.PLACES.forEach(
                 name -> spots.put(name, places.addSpot(name, null).id()));
         DemoNames.PEOPLE.forEach(

@@ -38,7 +38,7 @@ import tools.jackson.databind.json.JsonMapper;
 class FarmZip {
 
     static final String FORMAT = "bay-lantern-farm";
-    static final int FORMAT_VERSION = 6;
+    static final int FORMAT_VERSION = 7;
 
     /** The oldest version still read: it lacks the tables that came later. */
     static final int OLDEST_READ = 1;

@@ -3,6 +3,8 @@ package baylantern.app.fit;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.TakeRow;
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.Site;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
@@ -41,8 +43,10 @@ class CaseService {
     private final FitMapper fits;
 
     private final TrailService trail;
+    private final PlaceService places;
 
-    CaseService(Rulebook rules, GraftService grafts, FitMapper fits, TrailService trail) {
+    CaseService(Rulebook rules, GraftService grafts, FitMapper fits, TrailService trail, PlaceService places) {
+        this.places = places;
         this.trail = trail;
         this.rules = rules;
         this.grafts = grafts;
@@ -58,7 +62,7 @@ class CaseService {
 
     /** Takes of a species by technique, pooled among techniques. */
     Takes takes(String speciesKey) {
-        GraftFilter filter = new GraftFilter(null, speciesKey, null, null, null, null, null, null, null);
+        GraftFilter filter = new GraftFilter(null, speciesKey, null, null, null, null, null, null, null, null);
         Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
         for (TakeRow row : grafts.takes("sort", filter)) {
             if (row.techniqueKey() != null) {
@@ -100,9 +104,13 @@ class CaseService {
                 entry.wood(),
                 entry.growth(),
                 entry.keepTop(),
-                new BenchCase.Hand(skill, entry.buds()),
+                new BenchCase.Hand(skill, entry.buds(), tool()),
                 takes.beliefs(),
                 takes.tried());
+    }
+
+    private boolean tool() {
+        return places.site().map(Site::handTool).orElse(false);
     }
 
     /** A case of which only the species, the hand and the sizes are known. */

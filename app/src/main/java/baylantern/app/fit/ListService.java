@@ -55,6 +55,7 @@ class ListService implements Undoer {
     private final Rulebook rules;
 
     private final TrailService trail;
+    private final StemService stems;
 
     ListService(
             FitMapper fits,
@@ -64,8 +65,10 @@ class ListService implements Undoer {
             GraftService grafts,
             LotDesk lots,
             Rulebook rules,
-            TrailService trail) {
+            TrailService trail,
+            StemService stems) {
         this.trail = trail;
+        this.stems = stems;
         this.fits = fits;
         this.acts = acts;
         this.clock = clock;
@@ -167,11 +170,25 @@ class ListService implements Undoer {
     @Transactional
     ListDone keep(ListEntry entry) {
         entry.rows().forEach(this::joint);
+        Map<Long, LotView> shelf = shelf();
+        entry.rows().forEach(row -> notHeld(row, shelf));
         long act = acts.open(
                 kind(), entry.rows().size() + (entry.rows().size() == 1 ? " graft" : " grafts") + " prepared");
         long id = fits.insertList(entry.name(), clock.today(), act);
         Rows.all(fits.insertRows(id, entry.rows()), entry.rows().size());
         return new ListDone(act, id);
+    }
+
+    // What is held is not prepared either.
+    private void notHeld(RowEntry row, Map<Long, LotView> shelf) {
+        LotView lot = row.lotId() == null ? null : shelf.get(row.lotId());
+        String why = lot == null ? null : lot.refusal();
+        if (why == null && row.stemId() != null) {
+            why = stems.stem(row.stemId()).refusal();
+        }
+        if (why != null) {
+            throw FarmProblem.wrong("rows", row.stick() + " on " + row.stem(), "what is not held", why);
+        }
     }
 
     private Joint joint(RowEntry row) {
@@ -245,14 +262,17 @@ class ListService implements Undoer {
                 why(row, lot));
     }
 
-    private static @Nullable String why(PreparedRow row, @Nullable LotView lot) {
+    private @Nullable String why(PreparedRow row, @Nullable LotView lot) {
         if (row.stemId() == null) {
             return "the stem is not one of the farm; log it at the Bench";
         }
         if (row.lotId() == null) {
             return "the stick is of no lot; log it at the Bench";
         }
-        return lot == null ? "its lot is not on the shelf any more" : lot.refusal();
+        if (lot == null) {
+            return "its lot is not on the shelf any more";
+        }
+        return lot.refusal() != null ? lot.refusal() : stems.stem(row.stemId()).refusal();
     }
 
     /** Which rows are made now, by whom, under what cover. */

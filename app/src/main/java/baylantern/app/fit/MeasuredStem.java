@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param measuredOn null where only its first diameter is known
  * @param takenBy code of the live graft it carries, null for none
+ * @param refusal why nothing may be grafted on it, null where it may
  */
 public record MeasuredStem(
         long stemId,
@@ -18,4 +19,5 @@ public record MeasuredStem(
         String spotName,
         StemMeasure measure,
         @Nullable LocalDate measuredOn,
-        @Nullable String takenBy) {}
+        @Nullable String takenBy,
+        @Nullable String refusal) {}

@@ -1,6 +1,8 @@
 package baylantern.app.fit;
 
+import baylantern.app.lineage.LineageService;
 import baylantern.app.place.PlantService;
+import baylantern.app.place.StemUse;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
@@ -9,6 +11,7 @@ import baylantern.app.platform.Undoer;
 import baylantern.core.fit.FitRefused;
 import baylantern.core.fit.Round;
 import baylantern.core.fit.Taper;
+import baylantern.core.lineage.Node;
 import baylantern.core.rules.Quantity;
 import java.util.Arrays;
 import java.util.List;
@@ -21,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Stems and what was measured of them. A new measure stands in the place of the old one, which is kept. */
 @Service
-public class StemService implements Undoer {
+public class StemService implements Undoer, StemUse {
 
     private static final int SHOWN = 120;
 
@@ -29,8 +32,10 @@ public class StemService implements Undoer {
     private final ActService acts;
     private final FarmClock clock;
     private final PlantService plants;
+    private final LineageService lineage;
 
-    StemService(FitMapper fits, ActService acts, FarmClock clock, PlantService plants) {
+    StemService(FitMapper fits, ActService acts, FarmClock clock, PlantService plants, LineageService lineage) {
+        this.lineage = lineage;
         this.fits = fits;
         this.acts = acts;
         this.clock = clock;
@@ -41,18 +46,18 @@ public class StemService implements Undoer {
     List<MeasuredStem> free(@Nullable String search) {
         String like =
                 search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
-        return fits.freeStems(like, SHOWN).stream().map(StemService::view).toList();
+        return fits.freeStems(like, SHOWN).stream().map(this::view).toList();
     }
 
     /** The stems of one plant, in the order they were added. */
     List<MeasuredStem> ofPlant(long plantId) {
-        return fits.stemsOfPlant(plantId).stream().map(StemService::view).toList();
+        return fits.stemsOfPlant(plantId).stream().map(this::view).toList();
     }
 
     /** One stem; throws where there is none. */
     MeasuredStem stem(long stemId) {
         return Optional.ofNullable(fits.stem(stemId))
-                .map(StemService::view)
+                .map(this::view)
                 .orElseThrow(() -> FarmProblem.unknown("stem", stemId));
     }
 
@@ -116,7 +121,8 @@ public class StemService implements Undoer {
                 .toList();
     }
 
-    private static MeasuredStem view(StemRow row) {
+    private MeasuredStem view(StemRow row) {
+        String held = lineage.heldWords(Node.plant(row.stem().plantId()));
         List<Taper.StemReading> readings = row.readings() != null ? read(row.readings()) : first(row);
         return new MeasuredStem(
                 row.stemId(),
@@ -127,7 +133,8 @@ public class StemService implements Undoer {
                 row.spotName(),
                 new StemMeasure(readings, row.barkMm(), row.topMm(), row.leafMm(), row.directionDeg()),
                 row.onDay(),
-                row.takenBy());
+                row.takenBy(),
+                held == null ? null : row.plantCode() + " is held: " + held + ".");
     }
 
     // The diameter it was entered with, where that can be of a stem one grafts.
@@ -137,6 +144,11 @@ public class StemService implements Undoer {
         return can && row.diameterMm() != null
                 ? List.of(new Taper.StemReading(row.heightMm() == null ? 0 : row.heightMm(), row.diameterMm()))
                 : List.of();
+    }
+
+    @Override
+    public void thicknessPutRight(long stemId) {
+        Rows.any(fits.endMeasures(stemId, null));
     }
 
     @Override

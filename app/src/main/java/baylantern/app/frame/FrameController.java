@@ -91,7 +91,7 @@ class FrameController {
                 places.people());
     }
 
-    /** The band: flush waves and grafts made by week and species, in the calendar year of today. */
+    /** The band: flush waves and grafts made by week and species, in the twelve months around today. */
     record Band(
             LocalDate from,
             LocalDate to,
@@ -102,20 +102,27 @@ class FrameController {
     @GetMapping("/season")
     Band band() {
         LocalDate today = clock.today();
-        LocalDate from = today.withDayOfYear(1);
-        LocalDate to = from.plusYears(1).minusDays(1);
+        LocalDate from = bandFrom(today);
+        LocalDate to = bandTo(today);
         return new Band(from, to, today, grafts.weeks(from, to), flush.waves(from, to));
     }
 
-    /** What is to be looked at: how many grafts now, and how many visits aim at each day of the year. */
+    // Whole months, today in the seventh.
+    private static LocalDate bandFrom(LocalDate today) {
+        return today.withDayOfMonth(1).minusMonths(6);
+    }
+
+    private static LocalDate bandTo(LocalDate today) {
+        return bandFrom(today).plusYears(1).minusDays(1);
+    }
+
+    /** What is to be looked at: how many grafts now, and how many visits aim at each day of the band to come. */
     record ToLookAt(int due, List<DayCount> visits) {}
 
     @GetMapping("/season/visits")
     ToLookAt visits() {
         LocalDate today = clock.today();
-        return new ToLookAt(
-                care.countDue(today),
-                care.targets(today, today.withDayOfYear(1).plusYears(1).minusDays(1)));
+        return new ToLookAt(care.countDue(today), care.targets(today, bandTo(today)));
     }
 
     /** How many days to step, back below 0. */

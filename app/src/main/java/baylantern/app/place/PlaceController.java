@@ -2,6 +2,9 @@ package baylantern.app.place;
 
 import baylantern.app.platform.ActService;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -25,8 +28,10 @@ class PlaceController {
     private final PlaceService places;
     private final PlantService plants;
     private final ActService acts;
+    private final AwayService away;
 
-    PlaceController(PlaceService places, PlantService plants, ActService acts) {
+    PlaceController(PlaceService places, PlantService plants, ActService acts, AwayService away) {
+        this.away = away;
         this.places = places;
         this.plants = plants;
         this.acts = acts;
@@ -89,6 +94,21 @@ class PlaceController {
         return places.renamePerson(id, entry.to().name(), entry.version());
     }
 
+    @GetMapping("/away")
+    List<Away> away() {
+        return away.all();
+    }
+
+    @PostMapping("/away")
+    List<Away> putAway(@Valid @RequestBody Away one) {
+        return away.put(one);
+    }
+
+    @DeleteMapping("/away/{kind}/{id}")
+    List<Away> bringBack(@PathVariable Away.Kind kind, @PathVariable long id) {
+        return away.bringBack(new Away(kind, id));
+    }
+
     @GetMapping("/varieties")
     List<Variety> varieties() {
         return places.varieties();
@@ -129,8 +149,43 @@ class PlaceController {
     }
 
     @DeleteMapping("/plants/{id}")
-    Map<String, Long> removePlant(@PathVariable long id) {
-        return Map.of("actId", plants.remove(id));
+    Map<String, Long> removePlant(@PathVariable long id, @RequestParam(defaultValue = "false") boolean withGrafts) {
+        return Map.of("actId", plants.remove(id, withGrafts));
+    }
+
+    /** Plants that were written at a wrong place. */
+    record PlacedEntry(
+            @NotEmpty(message = "needs a plant") @Size(max = 2000, message = "are at most 2000 at once")
+            List<Long> ids,
+
+            @NotNull(message = "needs a place") Long spotId) {}
+
+    @PutMapping("/plants/spot")
+    Map<String, Long> putAt(@Valid @RequestBody PlacedEntry entry) {
+        return Map.of("actId", plants.placed(entry.ids(), entry.spotId()));
+    }
+
+    /** What something turned out to be the same as. */
+    record SameEntry(long as) {}
+
+    @PostMapping("/people/{id}/same")
+    Person samePerson(@PathVariable long id, @RequestBody SameEntry entry) {
+        return places.samePerson(id, entry.as());
+    }
+
+    @PostMapping("/spots/{id}/same")
+    Spot sameSpot(@PathVariable long id, @RequestBody SameEntry entry) {
+        return places.sameSpot(id, entry.as());
+    }
+
+    @PostMapping("/varieties/{id}/same")
+    Variety sameVariety(@PathVariable long id, @RequestBody SameEntry entry) {
+        return places.sameVariety(id, entry.as());
+    }
+
+    @PostMapping("/plants/{id}/same")
+    Plant samePlant(@PathVariable long id, @RequestBody SameEntry entry) {
+        return plants.samePlant(id, entry.as());
     }
 
     @PostMapping("/plants/paste")

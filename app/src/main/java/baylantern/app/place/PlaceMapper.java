@@ -28,6 +28,12 @@ interface PlaceMapper {
 
     int orderSpot(@Param("id") long id, @Param("walkOrder") int walkOrder);
 
+    List<Away> away();
+
+    int insertAway(Away one);
+
+    int deleteAway(Away one);
+
     List<Person> people();
 
     Long insertPerson(@Param("name") String name, @Param("actId") @Nullable Long actId);
@@ -85,11 +91,21 @@ interface PlaceMapper {
 
     int deleteSpot(@Param("id") long id);
 
-    int removePlant(@Param("id") long id, @Param("day") LocalDate day, @Param("actId") long actId);
+    int removePlant(@Param("plantId") long plantId, @Param("day") LocalDate day, @Param("actId") long actId);
 
-    int bringBackPlantsOfAct(@Param("actId") long actId);
+    int bringBackPlants(@Param("plantIds") Collection<Long> plantIds);
+
+    /** Trees of a variety are of its species. */
+    int putSpeciesRight(@Param("varietyId") long varietyId, @Param("speciesKey") String speciesKey);
 
     int deleteStem(@Param("id") long id);
+
+    int updateStem(@Param("id") long id, @Param("stem") StemEntry stem);
+
+    int labelStem(@Param("id") long id, @Param("label") String label);
+
+    /** Plants an act took off the lists, in order. */
+    List<Long> plantsTakenOffBy(@Param("actId") long actId);
 
     /** Holds a variety's row until the transaction ends; null where there is none. */
     @Nullable

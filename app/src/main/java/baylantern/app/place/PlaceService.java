@@ -5,9 +5,12 @@ import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.MergeService;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
 import baylantern.core.place.Codes;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import java.time.DateTimeException;
 import java.time.ZoneId;
@@ -21,6 +24,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -35,10 +39,20 @@ public class PlaceService implements FarmClock.Zone {
     private final PlaceMapper places;
     private final Rulebook rules;
     private final TrailService trail;
+    private final MergeService merges;
+    private final ObjectProvider<VarietyUse> uses;
     private final Derived<Optional<Site>> site;
     private final Derived<Map<Long, Variety>> varieties;
 
-    PlaceService(PlaceMapper places, Rulebook rules, Changes changes, TrailService trail) {
+    PlaceService(
+            PlaceMapper places,
+            Rulebook rules,
+            Changes changes,
+            TrailService trail,
+            MergeService merges,
+            ObjectProvider<VarietyUse> uses) {
+        this.uses = uses;
+        this.merges = merges;
         this.places = places;
         this.rules = rules;
         this.trail = trail;
@@ -74,6 +88,14 @@ public class PlaceService implements FarmClock.Zone {
         trail.follow("The farm " + site.name() + " placed");
         int saved = places.site() == null ? places.insertSite(site) : places.updateSite(site);
         Rows.superseded(saved, "The site");
+        return site().orElseThrow();
+    }
+
+    /** The site of a farm that has none, as a part of an act that is followed. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public Site begin(Site site) {
+        zone(site.zone());
+        Rows.one(places.insertSite(site));
         return site().orElseThrow();
     }
 
@@ -113,7 +135,8 @@ public class PlaceService implements FarmClock.Zone {
         return addSpot(name, null);
     }
 
-    private Spot spot(long id) {
+    /** The place with this id; throws where there is none. */
+    Spot spot(long id) {
         return spots().stream()
                 .filter(spot -> spot.id() == id)
                 .findFirst()
@@ -183,6 +206,40 @@ public class PlaceService implements FarmClock.Zone {
         return person(id);
     }
 
+    /** Makes two people one; what the one did, the other did. */
+    @Transactional
+    Person samePerson(long id, long as) {
+        trail.follow(person(id).name() + " is the same as " + person(as).name());
+        merges.into("place_person", null, id, as);
+        return person(as);
+    }
+
+    /** Makes two places one; what stands at the one stands at the other. */
+    @Transactional
+    Spot sameSpot(long id, long as) {
+        trail.follow(spot(id).name() + " is the same as " + spot(as).name());
+        merges.into("place_spot", null, id, as);
+        return spot(as);
+    }
+
+    /** Makes two varieties of a species one; grafts and lots keep the codes they were given. */
+    @Transactional
+    Variety sameVariety(long id, long as) {
+        Variety one = variety(id);
+        Variety other = variety(as);
+        sameSpecies(one.speciesKey(), other.speciesKey(), other.name());
+        trail.follow(one.name() + " is the same as " + other.name());
+        merges.into("place_variety", null, id, as);
+        return variety(as);
+    }
+
+    /** Refuses to make two one that are of two species. */
+    static void sameSpecies(String one, String other, String otherName) {
+        if (!one.equals(other)) {
+            throw FarmProblem.wrong("as", otherName, "one of " + one, otherName + " is of another species.");
+        }
+    }
+
     /** The person of this name, added where there is none. */
     @Transactional
     public Person personNamed(String name, @Nullable Long actId) {
@@ -240,13 +297,18 @@ public class PlaceService implements FarmClock.Zone {
         return addVariety(entry, null);
     }
 
-    /** Changes a variety; its letters and species stay, since codes and counts rest on them. */
+    /** Changes a variety; its letters stay, since codes rest on them. Grafts, lots and trees are of its species. */
     @Transactional
     public Variety changeVariety(long id, VarietyEntry entry) {
         Variety old = variety(id);
         int version = Objects.requireNonNullElse(entry.version(), -1);
         trail.follow("Variety " + old.name() + " changed");
+        checkSpecies(entry.speciesKey());
         Rows.superseded(places.updateVariety(variety(id, old.letters(), entry, version)), old.name());
+        if (!old.speciesKey().equals(entry.speciesKey())) {
+            Rows.any(places.putSpeciesRight(id, entry.speciesKey()));
+            uses.forEach(use -> use.speciesPutRight(id, entry.speciesKey()));
+        }
         return variety(id);
     }
 
@@ -263,6 +325,23 @@ public class PlaceService implements FarmClock.Zone {
             delete.run();
         } catch (DataIntegrityViolationException e) {
             LOG.debug("kept, since something needs it", e);
+        }
+    }
+
+    /** Refuses a seedling stock as thick as a tree: most likely the unit or the sort is another. */
+    void checkThickness(PlantEntry entry) {
+        double most = rules.fit().value(FigureName.SEEDLING_MOST_MM);
+        List<StemEntry> stems = Objects.requireNonNullElse(entry.stems(), List.of());
+        for (StemEntry stem : entry.kind() == PlantKind.SEEDLING_STOCK ? stems : List.<StemEntry>of()) {
+            Double mm = stem.diameterMm();
+            if (mm != null && mm > most) {
+                throw FarmProblem.wrong(
+                        "lines",
+                        mm,
+                        "up to " + Quantity.mm(most) + ", or as a field tree",
+                        entry.code() + " is " + Quantity.mm(mm) + " thick: too much for a seedling stock, where "
+                                + Quantity.mm(most) + " is the most. Mend the size, or enter it as a field tree.");
+            }
         }
     }
 

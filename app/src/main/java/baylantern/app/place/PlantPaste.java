@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param varietyId what field and mother trees are; of the same species
  */
-record PlantPaste(
+public record PlantPaste(
         @NotBlank(message = "needs a line for each plant")
         @Size(max = 100_000, message = "is at most 100 000 characters")
         String lines,

@@ -3,6 +3,7 @@ package baylantern.app.place;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.MergeService;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
@@ -12,10 +13,14 @@ import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,8 +36,22 @@ public class PlantService implements Undoer {
     private final ActService acts;
     private final FarmClock clock;
     private final TrailService trail;
+    private final MergeService merges;
+    private final ObjectProvider<PlantUse> uses;
+    private final ObjectProvider<StemUse> stemUses;
 
-    PlantService(PlaceMapper places, PlaceService placeService, ActService acts, FarmClock clock, TrailService trail) {
+    PlantService(
+            PlaceMapper places,
+            PlaceService placeService,
+            ActService acts,
+            FarmClock clock,
+            TrailService trail,
+            MergeService merges,
+            ObjectProvider<PlantUse> uses,
+            ObjectProvider<StemUse> stemUses) {
+        this.stemUses = stemUses;
+        this.merges = merges;
+        this.uses = uses;
         this.places = places;
         this.placeService = placeService;
         this.acts = acts;
@@ -136,19 +155,96 @@ public class PlantService implements Undoer {
         return plant(places.insertPlant(entry, actId));
     }
 
-    /** Changes a plant; its stems stay. */
+    /** Changes a plant; of its stems those named are changed or added, the others stay. */
     @Transactional
     public Plant change(long id, PlantEntry entry) {
         check(entry);
-        trail.follow(plant(id).code() + " changed");
+        Plant old = plant(id);
+        plantByCode(entry.code().strip()).filter(other -> other.id() != id).ifPresent(other -> {
+            throw FarmProblem.wrong(
+                    "code",
+                    entry.code(),
+                    "a new code",
+                    "There is a plant " + other.code() + " already. If they are one and the same, say so instead.");
+        });
+        String renamed = old.code().equals(entry.code().strip())
+                ? ""
+                : " to " + entry.code().strip();
+        trail.follow(old.code() + (renamed.isEmpty() ? " changed" : " changed" + renamed));
         Rows.superseded(places.updatePlant(id, entry), "The plant " + entry.code());
+        Map<String, Stem> stems =
+                stems(List.of(id)).stream().collect(Collectors.toMap(Stem::label, Function.identity()));
+        for (StemEntry stem : Objects.requireNonNullElse(entry.stems(), List.<StemEntry>of())) {
+            Stem there = stems.get(stem.label());
+            if (there == null) {
+                Rows.made(places.insertStem(id, stem));
+            } else {
+                Rows.one(places.updateStem(there.id(), stem));
+                if (!Objects.equals(there.diameterMm(), stem.diameterMm())) {
+                    stemUses.forEach(use -> use.thicknessPutRight(there.id()));
+                }
+            }
+        }
         return plant(id);
     }
 
-    /** Takes a plant off the lists; its grafts, notes and history stay. */
+    /** Puts many plants at another place at once, where they were written at a wrong one. */
     @Transactional
-    public long remove(long id) {
+    long placed(List<Long> ids, long spotId) {
+        List<Plant> named = plants(ids);
+        if (named.size() < ids.stream().distinct().count()) {
+            throw FarmProblem.unknown("plant among", ids);
+        }
+        String spot = placeService.spots().stream()
+                .filter(s -> s.id() == spotId)
+                .findFirst()
+                .orElseThrow(() -> FarmProblem.unknown("place", spotId))
+                .name();
+        String which = named.size() == 1 ? named.get(0).code() : named.size() + " plants";
+        long act = trail.follow(which + " put at " + spot);
+        named.forEach(plant -> put(plant.id(), spotId));
+        return act;
+    }
+
+    /** Makes two plants of a species one: stems, notes, lots and lineage of the one are the other's. */
+    @Transactional
+    Plant samePlant(long id, long as) {
+        Plant one = plant(id);
+        Plant other = plant(as);
+        PlaceService.sameSpecies(one.speciesKey(), other.speciesKey(), other.code());
+        trail.follow(one.code() + " is the same as " + other.code());
+        Set<String> labels = new HashSet<>();
+        stems(List.of(as)).forEach(stem -> labels.add(stem.label()));
+        for (Stem stem : stems(List.of(id))) {
+            int number = 1;
+            while (!labels.add("" + number)) {
+                number++;
+            }
+            Rows.one(places.labelStem(stem.id(), "" + number));
+        }
+        merges.into("place_plant", "PLANT", id, as);
+        return plant(as);
+    }
+
+    /**
+     * Takes a plant off the lists; its grafts, notes and history stay.
+     *
+     * @param withGrafts true where it was said that its living grafts go with it; their visits end
+     */
+    @Transactional
+    public long remove(long id, boolean withGrafts) {
         Plant plant = plant(id);
+        List<String> living =
+                uses.stream().flatMap(use -> use.living(id).stream()).toList();
+        if (!withGrafts && !living.isEmpty()) {
+            throw FarmProblem.wrong(
+                    "withGrafts",
+                    plant.code(),
+                    "said that its grafts go with it",
+                    plant.code() + " carries " + String.join(", ", living)
+                            + (living.size() == 1 ? ", which lives. Its visits end" : ", which live. Their visits end")
+                            + " if the plant is taken off.");
+        }
         long act = acts.open(kind(), plant.code() + " removed; its history stays");
         Rows.oneOr(
                 places.removePlant(id, clock.today(), act),
@@ -158,6 +254,7 @@ public class PlantService implements Undoer {
 
     private void check(PlantEntry entry) {
         placeService.checkSpecies(entry.speciesKey());
+        placeService.checkThickness(entry);
         if (placeService.spots().stream().noneMatch(spot -> spot.id() == entry.spotId())) {
             throw FarmProblem.wrong("spotId", entry.spotId(), "a place of this farm", "There is no such place.");
         }
@@ -184,25 +281,41 @@ public class PlantService implements Undoer {
         return act;
     }
 
-    private static List<PlantEntry> entries(PlantPaste paste) {
-        List<PlantEntry> entries = new ArrayList<>();
+    /** The same as a part of an act that is followed. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public List<Plant> pasted(PlantPaste paste) {
+        return entries(paste).stream().map(entry -> add(entry, null)).toList();
+    }
+
+    // Everything wrong in the lines is said at once; none is written while one is wrong.
+    private List<PlantEntry> entries(PlantPaste paste) {
+        FarmProblem.Gathered wrong = new FarmProblem.Gathered();
         Set<String> codes = new HashSet<>();
-        for (String line : paste.lines()
+        List<PlantEntry> entries = paste.lines()
                 .lines()
                 .map(String::strip)
-                .filter(l -> !l.isEmpty())
-                .toList()) {
-            PlantEntry entry = entry(line, paste);
-            if (!codes.add(entry.code())) {
-                throw FarmProblem.wrong("lines", line, "each code once", entry.code() + " stands there twice.");
-            }
-            entries.add(entry);
-        }
+                .filter(line -> !line.isEmpty())
+                .map(line -> wrong.tried(() -> checked(entry(line, paste), codes)))
+                .filter(Objects::nonNull)
+                .toList();
+        wrong.ifAny();
         if (entries.isEmpty() || entries.size() > MOST_PASTED) {
             throw FarmProblem.wrong(
                     "lines", entries.size(), "1 to 5000 plants", "That is " + entries.size() + " plants.");
         }
         return entries;
+    }
+
+    private PlantEntry checked(PlantEntry entry, Set<String> codes) {
+        placeService.checkThickness(entry);
+        String code = entry.code();
+        if (!codes.add(code)) {
+            throw FarmProblem.wrong("lines", code, "each code once", code + " stands there twice.");
+        }
+        if (plantByCode(code).isPresent()) {
+            throw FarmProblem.wrong("lines", code, "a new code", "There is a plant " + code + " already.");
+        }
+        return entry;
     }
 
     private static PlantEntry entry(String line, PlantPaste paste) {
@@ -251,7 +364,10 @@ public class PlantService implements Undoer {
     /** Removes the plants an act added; refused by the store where something still needs one. */
     public void removeOfAct(long actId) {
         Rows.any(places.deletePlantsOfAct(actId));
-        Rows.any(places.bringBackPlantsOfAct(actId));
+        List<Long> back = places.plantsTakenOffBy(actId);
+        if (!back.isEmpty()) {
+            Rows.all(places.bringBackPlants(back), back.size());
+        }
     }
 
     /** The walking order numbers and names a new plant gets are the store's; this only tells a free code. */

@@ -4,6 +4,7 @@ import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The farm's site.
@@ -12,6 +13,7 @@ import jakarta.validation.constraints.Size;
  * @param longitudeDeg degrees, east positive
  * @param altitudeM metres above the sea
  * @param zone name of the time zone, for instance Etc/UTC
+ * @param handTool whether the farm owns a hand tool that cuts a V; null where nobody said
  */
 public record Site(
         @NotBlank(message = "needs a name") @Size(max = 120, message = "is at most 120 characters")
@@ -30,4 +32,5 @@ public record Site(
         double altitudeM,
 
         @NotBlank(message = "needs a time zone") String zone,
+        @Nullable Boolean handTool,
         int version) {}

@@ -20,6 +20,7 @@ public enum Fact {
     SITE("place_site"),
     SPOTS("place_spot"),
     PEOPLE("place_person"),
+    AWAY("place_away"),
     VARIETIES("place_variety"),
     PLANTS("place_plant", "place_stem"),
     CLIMATE("season_climate"),

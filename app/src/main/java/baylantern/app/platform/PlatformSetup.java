@@ -18,8 +18,9 @@ class PlatformSetup {
     }
 
     @Bean
-    Rulebook rulebook() {
-        return Rulebook.shipped();
+    Rulebook rulebook(LanternSettings settings) {
+        Rulebook shipped = Rulebook.shipped();
+        return settings.weatherRuns() > 0 ? shipped.withWeatherRuns(settings.weatherRuns()) : shipped;
     }
 
     @Bean

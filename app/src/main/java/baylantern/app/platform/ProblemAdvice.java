@@ -35,9 +35,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     ProblemDetail farm(FarmProblem problem) {
         ProblemDetail detail =
                 ProblemDetail.forStatusAndDetail(problem.status(), Objects.requireNonNull(problem.getMessage()));
-        if (problem.field() != null) {
-            detail.setProperty(
-                    "fields", List.of(field(problem.field(), problem.value(), problem.valid(), problem.getMessage())));
+        if (!problem.faults().isEmpty()) {
+            detail.setProperty("fields", problem.faults());
         }
         return detail;
     }
@@ -85,8 +84,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                         asSent(error.getField()),
                         Objects.toString(error.getRejectedValue(), ""),
                         Quantity.fixed(Objects.toString(error.getDefaultMessage(), "")),
-                        asSent(error.getField()) + " "
-                                + Quantity.fixed(Objects.toString(error.getDefaultMessage(), ""))))
+                        FieldWords.sentence(
+                                error.getField(), Quantity.fixed(Objects.toString(error.getDefaultMessage(), "")))))
                 .toList();
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, told(fields));
         detail.setProperty("fields", fields);

@@ -25,6 +25,7 @@ public final class RowTrail extends TriggerAdapter {
     private static final Set<String> FOLLOWING =
             Set.of("bench_graft.state", "bench_graft.outcome", "bench_graft.last_look_on");
 
+    private static final String NAMED = "TRAIL_";
     private static final String VERSION = "version";
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -71,8 +72,14 @@ public final class RowTrail extends TriggerAdapter {
         }
     }
 
+    // A trigger is named after its table; while a migration copies the table, both have another name with this at its
+    // end.
+    private String storedTable() {
+        return triggerName.substring(triggerName.lastIndexOf(NAMED) + NAMED.length());
+    }
+
     private String table() {
-        return tableName.toLowerCase(Locale.ROOT);
+        return storedTable().toLowerCase(Locale.ROOT);
     }
 
     // A version only guards against two who write at once.
@@ -82,13 +89,13 @@ public final class RowTrail extends TriggerAdapter {
 
     private void learn(Connection store) throws SQLException {
         List<String> key = new ArrayList<>();
-        try (ResultSet found = store.getMetaData().getPrimaryKeys(null, schemaName, tableName)) {
+        try (ResultSet found = store.getMetaData().getPrimaryKeys(null, schemaName, storedTable())) {
             while (found.next()) {
                 key.add(found.getString("COLUMN_NAME").toLowerCase(Locale.ROOT));
             }
         }
         List<String> all = new ArrayList<>();
-        try (ResultSet found = store.getMetaData().getColumns(null, schemaName, tableName, null)) {
+        try (ResultSet found = store.getMetaData().getColumns(null, schemaName, storedTable(), null)) {
             while (found.next()) {
                 all.add(found.getString("COLUMN_NAME").toLowerCase(Locale.ROOT));
             }

@@ -36,6 +36,7 @@ class WriteWatch implements Interceptor {
 
     // A statement that names its rows by one of these concerns them alone.
     private static final Map<Fact, List<String>> ROWS = Map.of(
+            Fact.PLANTS, List.of("plantId", "plantIds"),
             Fact.NOTES, List.of("plantId", "plantIds"),
             Fact.GRAFTS, List.of("graftId", "graftIds"),
             Fact.GRAFT_STATES, List.of("graftId", "graftIds"),

@@ -77,6 +77,14 @@ public class WatchService implements Undoer {
         return new Noted(act, sentence, findings.stream().distinct().toList());
     }
 
+    /** What the buds of these plants show today, as a part of an act that is followed; "S" or shares such as "S40 M60". */
+    @Transactional
+    public void firstNotes(List<Plant> named, String stage, long act) {
+        BudNote note = new BudNote(clock.today(), shares("stage", stage), null, false);
+        NoteEntry entry = new NoteEntry(List.of(), null, stage, null, null, null, null);
+        named.forEach(plant -> insert(plant.id(), note, entry, null, act));
+    }
+
     /** Replaces a note; the old one stays in the history. */
     @Transactional
     public Noted correct(long id, NoteEntry entry) {

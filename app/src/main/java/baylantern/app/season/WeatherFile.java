@@ -36,7 +36,7 @@ class WeatherFile {
                     .newDecoder()
                     .decode(ByteBuffer.wrap(file))
                     .toString();
-            return text.stripLeading().startsWith("[") ? WeatherTable.of(rows(text)) : WeatherTable.ofCsv(text);
+            return text.stripLeading().startsWith("[") ? WeatherTable.written(rows(text)) : WeatherTable.ofCsv(text);
         } catch (CharacterCodingException | JacksonException e) {
             throw FarmProblem.wrong("file", e.getMessage(), "CSV or JSON text", "The file is not CSV or JSON text.");
         } catch (IllegalArgumentException e) {

@@ -17,6 +17,7 @@ import baylantern.core.season.weather.WeatherReading;
 import baylantern.core.season.weather.WeatherTable;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -109,7 +110,8 @@ public class WeatherService implements DayListener, Undoer {
         int overlapping = overlapping(table).size();
         String sentence = table.readings().size() + " days can be taken, "
                 + table.refused().size() + " rows cannot"
-                + (overlapping == 0 ? "." : "; " + overlapping + " days are on record already.");
+                + (overlapping == 0 ? "." : "; " + overlapping + " days are on record already.")
+                + (table.told().isEmpty() ? "" : " Read as " + table.told() + ".");
         return new WeatherBrought(null, table.readings().size(), overlapping, table.refused(), sentence);
     }
 
@@ -175,7 +177,9 @@ public class WeatherService implements DayListener, Undoer {
     /** Corrects or adds one day by hand. */
     @Transactional
     WeatherBrought correct(Map<String, String> cells) {
-        WeatherTable table = WeatherTable.of(List.of(cells));
+        Map<String, String> row = new HashMap<>(cells);
+        row.putIfAbsent("date", cells.getOrDefault("day", ""));
+        WeatherTable table = WeatherTable.of(List.of(row));
         if (!table.refused().isEmpty()) {
             throw FarmProblem.wrong(
                     "day", cells, "a day that can be", table.refused().get(0).sentence());

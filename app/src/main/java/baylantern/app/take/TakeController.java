@@ -1,5 +1,6 @@
 package baylantern.app.take;
 
+import baylantern.app.bench.YearPart;
 import baylantern.app.take.TakeService.By;
 import baylantern.app.take.TakeService.Group;
 import java.io.IOException;
@@ -30,20 +31,22 @@ class TakeController {
     TakeService.TakeView takes(
             @RequestParam(defaultValue = "SEASON") By by,
             @RequestParam(required = false) @Nullable LocalDate from,
-            @RequestParam(required = false) @Nullable LocalDate to) {
-        return takes.view(by, from, to);
+            @RequestParam(required = false) @Nullable LocalDate to,
+            @RequestParam(required = false) @Nullable String part) {
+        return takes.view(by, from, to, YearPart.read(part));
     }
 
     @GetMapping(value = "/takes.csv", produces = "text/csv")
     ResponseEntity<String> csv(
             @RequestParam(defaultValue = "SEASON") By by,
             @RequestParam(required = false) @Nullable LocalDate from,
-            @RequestParam(required = false) @Nullable LocalDate to)
+            @RequestParam(required = false) @Nullable LocalDate to,
+            @RequestParam(required = false) @Nullable String part)
             throws IOException {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
             csv.printRecord("group", "under", "taken", "failed", "waiting", "lost", "mean", "low", "high", "thin");
-            for (Group g : takes.view(by, from, to).groups()) {
+            for (Group g : takes.view(by, from, to, YearPart.read(part)).groups()) {
                 csv.printRecord(
                         g.label(),
                         g.under(),

@@ -3,6 +3,7 @@ package baylantern.app.take;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.TakeRow;
+import baylantern.app.bench.YearPart;
 import baylantern.app.place.Person;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
@@ -74,13 +75,15 @@ class TakeService {
             @Nullable Long makerId,
             @Nullable String woodSource,
             @Nullable LocalDate from,
-            @Nullable LocalDate to) {}
+            @Nullable LocalDate to,
+            @Nullable String part) {}
 
     /** All groups, and the farm as a whole first; strengths tell how many grafts kin count for at each level. */
     record TakeView(By by, double mass, int thinUnder, Group farm, List<Group> groups, List<Double> strengths) {}
 
-    TakeView view(By by, @Nullable LocalDate from, @Nullable LocalDate to) {
-        GraftFilter filter = new GraftFilter(null, null, null, null, null, null, from, to, null);
+    /** @param part the part of the year they were made in, in whichever year, null for all of it */
+    TakeView view(By by, @Nullable LocalDate from, @Nullable LocalDate to, @Nullable YearPart part) {
+        GraftFilter filter = new GraftFilter(null, null, null, null, null, null, from, to, part, null);
         return switch (by) {
             case SEASON -> nested(by, filter, this::season);
             case VARIETY_TECHNIQUE -> nested(by, filter, this::technique);
@@ -95,6 +98,11 @@ class TakeService {
             @Nullable String technique,
             @Nullable LocalDate from,
             @Nullable LocalDate to) {}
+
+    private static @Nullable String part(GraftFilter filter) {
+        YearPart part = filter.part();
+        return part == null ? null : part.written();
+    }
 
     private Third season(TakeRow row, GraftFilter filter) {
         YearMonth month = YearMonth.of(Objects.requireNonNull(row.madeYear()), Objects.requireNonNull(row.madeMonth()));
@@ -133,7 +141,7 @@ class TakeService {
                     null,
                     List.of(species),
                     pooling,
-                    new GroupKey(null, species, null, null, null, filter.from(), filter.to())));
+                    new GroupKey(null, species, null, null, null, filter.from(), filter.to(), part(filter))));
             for (String id : keys(leaves, List.of(species))) {
                 varietyGroups(
                         List.of(species, id),
@@ -161,7 +169,7 @@ class TakeService {
                 variety.speciesKey(),
                 path,
                 pooling,
-                new GroupKey(variety.id(), null, null, null, null, filter.from(), filter.to())));
+                new GroupKey(variety.id(), null, null, null, null, filter.from(), filter.to(), part(filter))));
         keys(leaves, path).stream()
                 .sorted()
                 .map(thirds::get)
@@ -170,7 +178,15 @@ class TakeService {
                         variety.name(),
                         List.of(path.get(0), path.get(1), third.key()),
                         pooling,
-                        new GroupKey(variety.id(), null, third.technique(), null, null, third.from(), third.to()))));
+                        new GroupKey(
+                                variety.id(),
+                                null,
+                                third.technique(),
+                                null,
+                                null,
+                                third.from(),
+                                third.to(),
+                                part(filter)))));
     }
 
     private static LocalDate later(LocalDate a, @Nullable LocalDate b) {
@@ -207,28 +223,28 @@ class TakeService {
             case TECHNIQUE -> {
                 String key = Objects.requireNonNullElse(row.techniqueKey(), "");
                 String label = rules.technique(key).map(t -> t.name()).orElse("not written down");
-                yield new Sort(key, label, new GroupKey(null, null, key, null, null, f.from(), f.to()));
+                yield new Sort(key, label, new GroupKey(null, null, key, null, null, f.from(), f.to(), part(f)));
             }
             case MAKER -> {
                 long id = row.makerId() == null ? 0 : row.makerId();
                 yield new Sort(
                         "" + id,
                         makers.getOrDefault(id, "not written down"),
-                        new GroupKey(null, null, null, id, null, f.from(), f.to()));
+                        new GroupKey(null, null, null, id, null, f.from(), f.to(), part(f)));
             }
             case SOURCE -> {
                 String source = Objects.requireNonNullElse(row.woodSource(), "");
                 yield new Sort(
                         source,
                         source.isEmpty() ? "not written down" : source,
-                        new GroupKey(null, null, null, null, source, f.from(), f.to()));
+                        new GroupKey(null, null, null, null, source, f.from(), f.to(), part(f)));
             }
             default -> {
                 String species = Objects.requireNonNull(row.speciesKey());
                 yield new Sort(
                         species,
                         rules.species(species).orElseThrow().name(),
-                        new GroupKey(null, species, null, null, null, f.from(), f.to()));
+                        new GroupKey(null, species, null, null, null, f.from(), f.to(), part(f)));
             }
         };
     }
@@ -255,7 +271,7 @@ class TakeService {
                 null,
                 List.of(),
                 pooling,
-                new GroupKey(null, null, null, null, null, filter.from(), filter.to()));
+                new GroupKey(null, null, null, null, null, filter.from(), filter.to(), part(filter)));
         List<Double> strengths = new ArrayList<>();
         for (int level = 1; level <= depth && !groups.isEmpty(); level++) {
             strengths.add(pooling.strength(level));

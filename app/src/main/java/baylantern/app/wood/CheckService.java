@@ -1,5 +1,6 @@
 package baylantern.app.wood;
 
+import baylantern.app.lineage.LineageService;
 import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
 import baylantern.app.platform.ActService;
@@ -8,6 +9,7 @@ import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WarmthService;
+import baylantern.core.lineage.Node;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.wood.StickGrade;
 import baylantern.core.wood.StickGrader;
@@ -38,6 +40,7 @@ public class CheckService implements Undoer {
     private final Rulebook rules;
     private final ActService acts;
     private final FarmClock clock;
+    private final LineageService lineage;
 
     CheckService(
             WorkMapper mapper,
@@ -46,7 +49,9 @@ public class CheckService implements Undoer {
             WarmthService warmth,
             Rulebook rules,
             ActService acts,
-            FarmClock clock) {
+            FarmClock clock,
+            LineageService lineage) {
+        this.lineage = lineage;
         this.mapper = mapper;
         this.lots = lots;
         this.plants = plants;
@@ -75,12 +80,15 @@ public class CheckService implements Undoer {
             @Nullable String personName,
             StickGrade grade) {}
 
-    /** A check was kept; the act takes it back. */
-    public record Checked(@Nullable Long actId, StickGrade grade) {}
+    /** A check was kept; the act takes it back. The refusal says why none of this wood may be used, null where it may. */
+    public record Checked(
+            @Nullable Long actId,
+            StickGrade grade,
+            @Nullable String refusal) {}
 
     /** What a stick would be graded, without keeping it. */
     public Checked judge(CheckEntry entry) {
-        return new Checked(null, grade(entry));
+        return new Checked(null, grade(entry), refusal(entry));
     }
 
     StickGrade grade(CheckEntry entry) {
@@ -116,7 +124,16 @@ public class CheckService implements Undoer {
                 : plants.plant(Objects.requireNonNull(entry.plantId())).code();
         long act = acts.open(kind(), "A stick of " + what + ": " + grade.grade().words());
         write(entry, clock.today(), act);
-        return new Checked(act, grade);
+        return new Checked(act, grade, refusal(entry));
+    }
+
+    private @Nullable String refusal(CheckEntry entry) {
+        return entry.lotId() != null
+                ? lineage.refusal(
+                        Node.lot(entry.lotId()), lots.existing(entry.lotId()).code())
+                : lineage.refusal(
+                        Node.plant(Objects.requireNonNull(entry.plantId())),
+                        plants.plant(entry.plantId()).code());
     }
 
     void write(CheckEntry entry, LocalDate day, @Nullable Long act) {

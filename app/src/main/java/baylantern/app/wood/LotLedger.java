@@ -104,6 +104,39 @@ public class LotLedger {
         return new Used(Objects.requireNonNullElse(lot.fromName(), ""), lot.cutOn(), keeping.used(lot, day));
     }
 
+    /** The share of its life a lot had used by a day. */
+    @Transactional(readOnly = true)
+    public double usedBy(long lotId, LocalDate day) {
+        return keeping.used(mapper.existing(lotId), day);
+    }
+
+    /** Gives back to a lot what a graft was wrongly said to have taken of it, as a part of an act. */
+    @Transactional
+    public void back(long lotId, LotBalance.Unit unit, LocalDate day, long act) {
+        LotRow lot = mapper.locked(lotId);
+        if (lot == null) {
+            throw FarmProblem.unknown("lot", lotId);
+        }
+        LotBalance before = lot.balance();
+        LotBalance after = before.withOneBack(unit);
+        Rows.one(mapper.setLeft(lotId, after));
+        Rows.one(mapper.insertEntry(
+                lotId,
+                day,
+                clock.now(),
+                LedgerRow.LedgerKind.GRAFT,
+                after.sticks() - before.sticks(),
+                after.buds() - before.buds(),
+                null,
+                "given back: the graft was put right",
+                act));
+    }
+
+    /** The code of a lot; throws where there is none. */
+    public String codeOf(long lotId) {
+        return mapper.existing(lotId).code();
+    }
+
     void take(
             long lotId,
             int n,

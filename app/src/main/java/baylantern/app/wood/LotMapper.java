@@ -57,6 +57,13 @@ interface LotMapper {
 
     int sumLeft(@Param("id") long id);
 
+    int putSpeciesRight(@Param("varietyId") long varietyId, @Param("speciesKey") String speciesKey);
+
+    int deleteSpells(@Param("id") long id);
+
+    /** Adds to how many sticks came in. */
+    int addIn(@Param("id") long id, @Param("sticks") int sticks);
+
     int archive(@Param("id") long id, @Param("actId") long actId);
 
     int bringBackOfAct(@Param("actId") long actId);

@@ -3,9 +3,11 @@ package baylantern.app.wood;
 import baylantern.app.lineage.LineageService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
+import baylantern.app.place.VarietyUse;
 import baylantern.app.platform.ActService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.MergeService;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
@@ -24,7 +26,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Lots of wood: collected or received, moved between stores, archived. */
 @Service
-public class LotService implements Undoer {
+public class LotService implements Undoer, VarietyUse {
 
     static final String KIND = "lots";
 
@@ -39,6 +41,7 @@ public class LotService implements Undoer {
     private final FarmClock clock;
 
     private final TrailService trail;
+    private final MergeService merges;
 
     LotService(
             LotMapper mapper,
@@ -50,7 +53,9 @@ public class LotService implements Undoer {
             LineageService lineage,
             ActService acts,
             FarmClock clock,
-            TrailService trail) {
+            TrailService trail,
+            MergeService merges) {
+        this.merges = merges;
         this.trail = trail;
         this.mapper = mapper;
         this.checks = checks;
@@ -141,6 +146,35 @@ public class LotService implements Undoer {
         }
         trail.follow(lot.code() + ", written by mistake, deleted");
         Rows.one(mapper.delete(lotId));
+    }
+
+    @Override
+    @Transactional
+    public void speciesPutRight(long varietyId, String speciesKey) {
+        Rows.any(mapper.putSpeciesRight(varietyId, speciesKey));
+    }
+
+    /** Makes two lots of one variety one: what came in and went out of both is added up, stored as the second is. */
+    @Transactional
+    public WoodDone same(long lotId, long as) {
+        LotRow one = mapper.existing(lotId);
+        LotRow other = mapper.existing(as);
+        if (one.varietyId() != other.varietyId()) {
+            throw FarmProblem.wrong(
+                    "as", other.code(), "a lot of " + one.varietyName(), other.code() + " is of another variety.");
+        }
+        String sentence = one.code() + " is the same as " + other.code();
+        long act = trail.follow(sentence);
+        for (long each : new long[] {Math.min(lotId, as), Math.max(lotId, as)}) {
+            if (mapper.locked(each) == null) {
+                throw FarmProblem.unknown("lot", each);
+            }
+        }
+        Rows.any(mapper.deleteSpells(lotId));
+        Rows.one(mapper.addIn(as, one.sticksIn()));
+        merges.into("wood_lot", "LOT", lotId, as);
+        Rows.one(mapper.sumLeft(as));
+        return new WoodDone(act, sentence, as, other.code());
     }
 
     /** A lot found by its code or variety. */

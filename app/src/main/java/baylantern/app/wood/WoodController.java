@@ -104,6 +104,14 @@ class WoodController {
         lots.delete(id);
     }
 
+    /** The lot a lot turned out to be. */
+    record SameLot(long as) {}
+
+    @PostMapping("/lots/{id}/same")
+    WoodDone sameLot(@PathVariable long id, @RequestBody SameLot entry) {
+        return lots.same(id, entry.as());
+    }
+
     @PostMapping("/stick-checks/judge")
     CheckService.Checked judge(@Valid @RequestBody CheckService.CheckEntry entry) {
         return checks.judge(entry);

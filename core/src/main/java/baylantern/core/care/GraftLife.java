@@ -8,8 +8,9 @@ import java.util.Optional;
 
 /**
  * A graft's life read from its looks. It only moves forward; a look that shows less than is known already is kept and
- * changes nothing, unless it is marked as a correction. A graft alive in leaf at a look {@code establishedAfter} healing
- * days or more after grafting, or at any living look after its second flush, counts as established.
+ * changes nothing, unless it is marked as a correction. One that tells nothing of its life changes nothing either. A graft
+ * alive in leaf at a look {@code establishedAfter} healing days or more after grafting, or at any living look after its
+ * second flush, counts as established.
  */
 public final class GraftLife {
 
@@ -42,6 +43,9 @@ public final class GraftLife {
     }
 
     private static GraftState next(GraftState state, Look look, boolean old) {
+        if (!look.sign().ofItsLife()) {
+            return state;
+        }
         GraftState shown = look.sign().shows();
         if (look.correction()) {
             return ripened(shown, look.sign(), old);

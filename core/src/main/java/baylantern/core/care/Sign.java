@@ -3,18 +3,20 @@ package baylantern.core.care;
 import java.util.Arrays;
 import java.util.Optional;
 
-/** What was seen at a look: one key each. */
+/** What was seen at a look: one key each. A letter that a bud stage has too says the same of both; {@code E} is an empty place. */
 public enum Sign {
     NOTHING('N', "nothing yet", GraftState.HEALING),
     GREEN('G', "green", GraftState.ALIVE),
     SWELLING('S', "swelling", GraftState.ALIVE),
     PUSHED('P', "pushed", GraftState.PUSHED),
     LEAFED('L', "leafed", GraftState.LEAFED),
-    FIRM('F', "first flush firm", GraftState.FIRM),
+    FIRM('H', "first flush firm", GraftState.FIRM),
     SECOND_FLUSH('W', "second wave", GraftState.SECOND_FLUSH),
     PLANTED_OUT('O', "planted out", GraftState.PLANTED_OUT),
+    /** A held graft was set apart from the others; it says nothing of its life. */
+    APART('I', "set apart", GraftState.HEALING),
     DEAD('D', "dead", GraftState.FAILED),
-    MISSING('M', "missing", GraftState.LOST);
+    MISSING('E', "missing", GraftState.LOST);
 
     private final char letter;
     private final String words;
@@ -39,6 +41,11 @@ public enum Sign {
     /** The life this sign shows. */
     public GraftState shows() {
         return shows;
+    }
+
+    /** False for what tells where a graft stands and nothing of its life. */
+    public boolean ofItsLife() {
+        return this != APART;
     }
 
     /** True for a sign of life beyond waiting. */

@@ -12,6 +12,7 @@ import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -102,7 +103,7 @@ public final class GraftDay {
                 plan.day(),
                 plan.day(),
                 plan.day(),
-                "mix the bleach fresh, 1 part in 10",
+                bleach(),
                 "It loses its strength within a day.",
                 "Never with ammonia or acids; ventilate, wear gloves; follow the label and local rules."));
         tasks.add(new StepDay(
@@ -114,6 +115,18 @@ public final class GraftDay {
                 "The day that was chosen.",
                 ""));
         return new Around(List.copyOf(tasks), shoots, visits(plan, stockClock));
+    }
+
+    // Bottles differ in strength: the strength wanted is said, and what that is of the usual one.
+    private String bleach() {
+        double product = rules.wood().value(FigureName.BLEACH_PCT);
+        double parts = rules.wood().value(FigureName.BLEACH_PARTS);
+        return String.format(
+                Locale.ROOT,
+                "mix the bleach fresh to %.1f %%: 1 part in %.0f of a %.0f %% one",
+                product / parts,
+                parts,
+                product);
     }
 
     private int shoots(Plan plan) {
@@ -142,7 +155,7 @@ public final class GraftDay {
                 plan.day().minusDays((long) figure.value()),
                 plan.day().minusDays((long) figure.low()),
                 ask,
-                figure.why().substring(0, 1).toUpperCase(java.util.Locale.ROOT)
+                figure.why().substring(0, 1).toUpperCase(Locale.ROOT)
                         + figure.why().substring(1) + ".",
                 caution);
     }

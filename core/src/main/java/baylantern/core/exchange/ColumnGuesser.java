@@ -1,6 +1,7 @@
 package baylantern.core.exchange;
 
 import baylantern.core.rules.Words;
+import baylantern.core.table.DateReader;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;

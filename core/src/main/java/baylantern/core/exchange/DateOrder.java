@@ -1,6 +1,8 @@
 package baylantern.core.exchange;
 
-import baylantern.core.exchange.DateReading.Trait;
+import baylantern.core.table.DateReading;
+import baylantern.core.table.DateReading.Trait;
+import baylantern.core.table.DayOrder;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;

@@ -38,6 +38,11 @@ public record Finding(
         return new Finding(rule, Weight.WARNS, field, message, text(value), threshold);
     }
 
+    /** The same, said of some among many. */
+    public Finding saidOf(String which) {
+        return new Finding(rule, weight, field, which + ": " + message, value, threshold);
+    }
+
     private static @Nullable String text(@Nullable Object value) {
         return value == null ? null : value.toString();
     }

@@ -29,6 +29,7 @@ public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, M
      * @param needs what it is made of
      * @param bestFrom lowest ratio of scion to stock it was made for
      * @param bestTo highest such ratio
+     * @param tool whether it is cut with a hand tool of its own
      * @param lowestMm how low on the stem it is made at least, in mm above soil
      */
     public record Trait(
@@ -38,6 +39,7 @@ public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, M
             double rest,
             double active,
             Needs needs,
+            boolean tool,
             double lowestMm,
             double bestFrom,
             double bestTo) {}

@@ -15,7 +15,7 @@ public final class Quantity {
     private static final char MARK = '\u2063';
 
     private static final String NUMBER = "([-−]?\\d[\\d.]*)";
-    private static final String BARE = NUMBER + "(?:( to | of )" + NUMBER + ")? (mm²|mm|°C apart|°C|ml)";
+    private static final String BARE = NUMBER + "(?:( to | of )" + NUMBER + ")? (mm²|mm|°C apart|°C|ml|m/s)";
     private static final Pattern MARKED = Pattern.compile(MARK + BARE + MARK);
     private static final Pattern UNMARKED = Pattern.compile(BARE);
 
@@ -95,6 +95,7 @@ public final class Quantity {
             case "mm" -> span(found, units::lengthNumber, units.lengthUnit());
             case "°C" -> span(found, units::warmthNumber, units.warmthUnit());
             case "°C apart" -> span(found, units::warmthApartNumber, units.warmthUnit());
+            case "m/s" -> span(found, units::windNumber, units.windUnit());
             default -> span(found, units::volumeNumber, units.volumeUnit());
         };
     }

@@ -50,6 +50,7 @@ final class RulebookReader {
                 file.number("rest"),
                 file.number("active"),
                 FitRules.Needs.valueOf(file.text("needs")),
+                !file.texts("tools").isEmpty(),
                 file.number("lowestMm"),
                 Double.parseDouble(file.texts("best").get(0)),
                 Double.parseDouble(file.texts("best").get(1)));

@@ -3,11 +3,11 @@ package baylantern.core.rules;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
-/** The units a grower reads in. What is reckoned and kept is always mm, °C and ml. */
-public record Units(Length length, Warmth warmth, Volume volume) {
+/** The units a grower reads in. What is reckoned and kept is always mm, °C, ml and m/s. */
+public record Units(Length length, Warmth warmth, Volume volume, Wind wind) {
 
-    /** As everything is kept: mm, °C, ml. */
-    public static final Units KEPT = new Units(Length.MM, Warmth.CELSIUS, Volume.ML);
+    /** As everything is kept: mm, °C, ml, m/s. */
+    public static final Units KEPT = new Units(Length.MM, Warmth.CELSIUS, Volume.ML, Wind.METRES_A_SECOND);
 
     private static final double MM_PER_INCH = 25.4;
     private static final double ML_PER_FLUID_OUNCE = 29.5735295625;
@@ -36,18 +36,35 @@ public record Units(Length length, Warmth warmth, Volume volume) {
         FLUID_OUNCES
     }
 
+    /** How wind is read. */
+    public enum Wind {
+        METRES_A_SECOND("m/s", 1),
+        KILOMETRES_AN_HOUR("km/h", 3.6),
+        MILES_AN_HOUR("mph", 3.6 / 1.609344);
+
+        private final String unit;
+        private final double perMetreASecond;
+
+        Wind(String unit, double perMetreASecond) {
+            this.unit = unit;
+            this.perMetreASecond = perMetreASecond;
+        }
+    }
+
     /**
-     * Reads what a device sends, words in any order: "mm", "inch" or "decimal", "C" or "F", "ml" or "floz". What is not
-     * understood or not said stays as kept.
+     * Reads what a device sends, words in any order: "mm", "inch" or "decimal", "C" or "F", "ml" or "floz", "ms", "kmh" or
+     * "mph". What is not understood or not said stays as kept.
      */
     public static Units parse(String words) {
         Units units = KEPT;
         for (String word : words.strip().split("\\s+")) {
             units = switch (word) {
-                case "inch" -> new Units(Length.INCH, units.warmth, units.volume);
-                case "decimal" -> new Units(Length.DECIMAL, units.warmth, units.volume);
-                case "F" -> new Units(units.length, Warmth.FAHRENHEIT, units.volume);
-                case "floz" -> new Units(units.length, units.warmth, Volume.FLUID_OUNCES);
+                case "inch" -> new Units(Length.INCH, units.warmth, units.volume, units.wind);
+                case "decimal" -> new Units(Length.DECIMAL, units.warmth, units.volume, units.wind);
+                case "F" -> new Units(units.length, Warmth.FAHRENHEIT, units.volume, units.wind);
+                case "floz" -> new Units(units.length, units.warmth, Volume.FLUID_OUNCES, units.wind);
+                case "kmh" -> new Units(units.length, units.warmth, units.volume, Wind.KILOMETRES_AN_HOUR);
+                case "mph" -> new Units(units.length, units.warmth, units.volume, Wind.MILES_AN_HOUR);
                 default -> units;
             };
         }
@@ -108,6 +125,16 @@ public record Units(Length length, Warmth warmth, Volume volume) {
     /** "ml" or "fl oz". */
     public String volumeUnit() {
         return volume == Volume.ML ? "ml" : "fl oz";
+    }
+
+    /** A speed in m/s without its unit; km/h and mph are told whole. */
+    public String windNumber(double metresASecond) {
+        return wind == Wind.METRES_A_SECOND ? Plain.number(metresASecond) : whole(metresASecond * wind.perMetreASecond);
+    }
+
+    /** "m/s", "km/h" or "mph". */
+    public String windUnit() {
+        return wind.unit;
     }
 
     private static String whole(double x) {

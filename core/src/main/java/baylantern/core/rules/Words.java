@@ -15,7 +15,7 @@ public final class Words {
     private final Set<String> totals;
 
     private Words(Yaml file) {
-        for (String topic : new String[] {"columns", "results", "techniques", "species", "covers"}) {
+        for (String topic : new String[] {"columns", "results", "techniques", "species", "covers", "weather"}) {
             meanings.put(topic, topic(file.at(topic)));
         }
         file.textMap("months").forEach((word, number) -> months.put(plain(word), Integer.valueOf(number)));
@@ -36,7 +36,7 @@ public final class Words {
         return found;
     }
 
-    /** The meaning of a word in a topic: columns, results, techniques, species or covers. */
+    /** The meaning of a word in a topic: columns, results, techniques, species, covers or weather. */
     public Optional<String> meaning(String topic, String word) {
         return Optional.ofNullable(topic(topic).get(plain(word)));
     }

@@ -36,6 +36,13 @@ public record LotBalance(int sticks, int buds, int budsPerStick) {
         return unit == Unit.BUD ? lessBuds(taken) : lessSticks(taken);
     }
 
+    /** What is there after giving one back that was taken: a bud, or a stick with all its buds. */
+    public LotBalance withOneBack(Unit unit) {
+        int all = buds + (unit == Unit.BUD ? 1 : budsPerStick);
+        int needed = (all + budsPerStick - 1) / budsPerStick;
+        return new LotBalance(unit == Unit.BUD ? Math.max(sticks, needed) : sticks + 1, all, budsPerStick);
+    }
+
     /** What is left after taking sticks; empty where there are not so many. */
     public Optional<LotBalance> lessSticks(int taken) {
         if (!(taken >= 0 && taken <= sticks)) {

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.Size;
@@ -45,12 +46,26 @@ class GraftLifeTest {
 
     @Property
     void aCorrectionSetsTheLifeToWhatItShows(@ForAll @Size(max = 10) List<Sign> signs, @ForAll Sign truth) {
+        Assume.that(truth.ofItsLife());
         List<Look> looks = new ArrayList<>();
         signs.forEach(sign -> looks.add(at(looks.size(), sign)));
         looks.add(Look.correcting(MADE.plusDays(30), truth));
         GraftLife life = GraftLife.of(MADE, looks, HealingClock.atBest(), 120);
         assertThat(life.state()).isEqualTo(truth.shows());
         assertThat(life.steps()).hasSize(signs.size() + 1);
+    }
+
+    /** Where a graft stands tells nothing of how it lives, at whatever moment and however it is marked. */
+    @Property
+    void settingItApartChangesNothingOfItsLife(@ForAll @Size(max = 10) List<Sign> signs, @ForAll boolean correcting) {
+        List<Look> looks = new ArrayList<>();
+        signs.forEach(sign -> looks.add(at(looks.size(), sign)));
+        GraftState before =
+                GraftLife.of(MADE, looks, HealingClock.atBest(), 120).state();
+        LocalDate day = MADE.plusDays(30);
+        looks.add(correcting ? Look.correcting(day, Sign.APART) : Look.of(day, Sign.APART));
+        assertThat(GraftLife.of(MADE, looks, HealingClock.atBest(), 120).state())
+                .isEqualTo(before);
     }
 
     @Test

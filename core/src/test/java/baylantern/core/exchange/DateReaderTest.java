@@ -2,8 +2,11 @@ package baylantern.core.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import baylantern.core.exchange.DateReading.Trait;
 import baylantern.core.rules.Words;
+import baylantern.core.table.DateReader;
+import baylantern.core.table.DateReading;
+import baylantern.core.table.DateReading.Trait;
+import baylantern.core.table.DayOrder;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;

@@ -36,6 +36,19 @@ class ShelfTest {
         }
     }
 
+    /** What a graft is put right about is as if it had never been taken. */
+    @Property
+    void whatIsGivenBackWasNeverTaken(
+            @ForAll @IntRange(min = 1, max = 30) int sticks,
+            @ForAll @IntRange(min = 1, max = 9) int perStick,
+            @ForAll @IntRange(min = 0, max = 20) int takenBefore,
+            @ForAll LotBalance.Unit unit) {
+        LotBalance before =
+                LotBalance.full(sticks, perStick).less(takenBefore, unit).orElse(LotBalance.full(sticks, perStick));
+        before.less(1, unit)
+                .ifPresent(less -> assertThat(less.withOneBack(unit)).isEqualTo(before));
+    }
+
     @Test
     void singleBudsLeaveAStickUntilItsLastBud() {
         LotBalance left = LotBalance.full(2, 4).lessBuds(3).orElseThrow();

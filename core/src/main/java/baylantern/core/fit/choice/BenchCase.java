@@ -31,12 +31,13 @@ public record BenchCase(
     public record Pieces(Species scionSpecies, Species stockSpecies, Round scion, Round stem) {}
 
     /**
-     * What the hand can, and how many buds there are.
+     * What the hand can, what there is for it, and how many buds there are.
      *
      * @param skill 1 a beginner, 2 practised, 3 a steady hand
      * @param buds buds there are for each graft, at least 1
+     * @param tool whether there is a hand tool that cuts a V
      */
-    public record Hand(int skill, int buds) {
+    public record Hand(int skill, int buds, boolean tool) {
 
         /** Requires a skill of 1 to 3 and 1 to 20 buds. */
         public Hand {

@@ -103,7 +103,8 @@ public final class TechniqueChoice {
                 .or(() -> wood(technique, on))
                 .or(() -> sizes(technique, on))
                 .or(() -> bark(technique, on))
-                .or(() -> top(technique, on));
+                .or(() -> top(technique, on))
+                .or(() -> tool(technique, on));
         return why.map(w -> new Unsuited(technique.key(), technique.name(), w[0], w[1]))
                 .orElse(null);
     }
@@ -161,6 +162,13 @@ public final class TechniqueChoice {
                 on.keepTop() && technique.stockTop() == Technique.StockTop.REMOVED,
                 "top",
                 "the stock would lose its top");
+    }
+
+    private Optional<String[]> tool(Technique technique, BenchCase on) {
+        return fails(
+                fit.trait(technique.key()).tool() && !on.hand().tool(),
+                "tool",
+                "it is cut with a hand tool; where you own one, say so under the farm's name");
     }
 
     /** What a technique is worth on a case, whether or not it is refused; throws where the sizes cannot be drawn. */

@@ -32,4 +32,9 @@ public enum Account {
     public double beforehand() {
         return beforehand;
     }
+
+    /** Whether its rates depend on the age alone, so that their sum over many days is told by both ends. */
+    boolean byAge() {
+        return this == WARMTH || this == WARMTH_BY_SEASON || this == DAYS;
+    }
 }

@@ -2,8 +2,9 @@ package baylantern.core.season.account;
 
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Every account of a species, learned from the trees of a farm up to some day. Each gives, for a tree that swelled on a
@@ -25,6 +26,7 @@ public final class Accounts {
     private final Dates rough;
     private final Pull pull;
     private final CanopyTable canopy;
+    private final Map<Long, Hand> hands = new ConcurrentHashMap<>();
 
     /**
      * What is held beforehand.
@@ -108,107 +110,97 @@ public final class Accounts {
 
     /** What the accounts say of one tree. */
     Hand hand(long plant) {
-        return new Hand(warmth.next(plant), seasonal.next(plant), days.next(plant), close.of(plant), rough.of(plant));
+        return hands.computeIfAbsent(
+                plant,
+                key -> new Hand(
+                        new AgeTable(warmth.next(plant)),
+                        new AgeTable(seasonal.next(plant)),
+                        new AgeTable(days.next(plant)),
+                        close.of(plant),
+                        rough.of(plant)));
     }
 
     /** What the accounts say of one tree. */
-    record Hand(Levels.Belief warmth, Levels.Belief seasonal, Levels.Belief days, double[] close, double[] rough) {}
+    record Hand(AgeTable warmth, AgeTable seasonal, AgeTable days, double[] close, double[] rough) {}
 
     /**
-     * Adds up the rate of a next swell over the days after one, for a tree that swelled on a day.
+     * Adds up the rate of a next swell over the steps of a line, for a tree that swelled on a day.
      *
-     * @param from rates are summed from the evening of this day
-     * @param ends ends of the steps, days after {@code from}, rising
-     * @param sums filled with the sum up to the evening of each end
+     * @param sums filled with the sum from the evening on which the line goes on up to the end of each step
+     * @return how many steps were filled, all but where the swell has come for sure before the last
      */
-    void rates(Account account, Hand hand, int swell, Line line, int from, int[] ends, double[] sums) {
-        switch (account) {
-            case WARMTH -> byWarmth(hand.warmth(), 0, swell, line, from, ends, sums);
+    int rates(Account account, Hand hand, int swell, Onward line, double[] sums) {
+        return switch (account) {
+            case WARMTH -> byWarmth(hand.warmth(), 1, swell, line, sums);
             case WARMTH_BY_SEASON ->
-                byWarmth(hand.seasonal(), SeasonWave.at(seasonWave, swell), swell, line, from, ends, sums);
-            case DAYS -> byDays(hand.days(), swell, from, ends, sums);
-            case DATES -> byDates(hand.close(), swell, from, ends, sums);
-            case TIME_OF_YEAR -> byDates(hand.rough(), swell, from, ends, sums);
-            case RAINS -> byPull(hand, swell, line, from, ends, sums);
-        }
+                byWarmth(hand.seasonal(), Math.exp(-SeasonWave.at(seasonWave, swell)), swell, line, sums);
+            case DAYS -> byDays(hand.days(), swell, line, sums);
+            case DATES -> byDates(hand.close(), swell, line, sums);
+            case TIME_OF_YEAR -> byDates(hand.rough(), swell, line, sums);
+            case RAINS -> byPull(hand, swell, line, sums);
+        };
     }
 
-    // Where the swell has come for sure nothing more is left to reckon.
-    private static boolean sure(double[] sums, int at) {
-        if (sums[at] <= SURE) {
-            return false;
-        }
-        Arrays.fill(sums, at, sums.length, sums[at]);
-        return true;
-    }
-
-    private static void byWarmth(
-            Levels.Belief belief, double more, int swell, Line line, int from, int[] ends, double[] sums) {
-        double per = Math.exp(-belief.mean() - more);
-        double begin = line.sky().warmth(swell);
-        double before = Age.rate((line.sky().warmth(from) - begin) * per, belief.spread());
-        for (int i = 0; i < ends.length; i++) {
-            sums[i] = Age.rate((line.sky().warmth(from + ends[i]) - begin) * per, belief.spread()) - before;
-            if (sure(sums, i)) {
-                return;
+    private static int byWarmth(AgeTable age, double times, int swell, Onward line, double[] sums) {
+        double per = age.per() * times;
+        double begin = line.warmthOn(swell);
+        double before = age.rate((line.warmthBefore() - begin) * per);
+        for (int i = 0; i < sums.length; i++) {
+            sums[i] = age.rate((line.warmth(i) - begin) * per) - before;
+            if (sums[i] > SURE) {
+                return i + 1;
             }
         }
+        return sums.length;
     }
 
-    private static void byDays(Levels.Belief belief, int swell, int from, int[] ends, double[] sums) {
-        double per = Math.exp(-belief.mean());
-        double before = Age.rate((from - swell) * per, belief.spread());
-        for (int i = 0; i < ends.length; i++) {
-            sums[i] = Age.rate((from + ends[i] - swell) * per, belief.spread()) - before;
-            if (sure(sums, i)) {
-                return;
+    private static int byDays(AgeTable age, int swell, Onward line, double[] sums) {
+        double before = age.rate((line.from() - swell) * age.per());
+        for (int i = 0; i < sums.length; i++) {
+            sums[i] = age.rate((line.end(i) - swell) * age.per()) - before;
+            if (sums[i] > SURE) {
+                return i + 1;
             }
         }
+        return sums.length;
     }
 
-    private static void byDates(double[] byDay, int swell, int from, int[] ends, double[] sums) {
+    private static int byDates(double[] byDay, int swell, Onward line, double[] sums) {
         double sum = 0;
-        int before = 0;
-        for (int i = 0; i < ends.length; i++) {
-            int day = from + (before + 1 + ends[i]) / 2;
-            sum += (ends[i] - before) * byDay[YearDay.of(day)] * rested(day - swell);
+        for (int i = 0; i < sums.length; i++) {
+            sum += line.width(i) * byDay[line.yearDay(i)] * rested(line.middle(i) - swell);
             sums[i] = sum;
-            if (sure(sums, i)) {
-                return;
+            if (sum > SURE) {
+                return i + 1;
             }
-            before = ends[i];
         }
+        return sums.length;
     }
 
-    private void byPull(Hand hand, int swell, Line line, int from, int[] ends, double[] sums) {
-        double per = Math.exp(-hand.warmth().mean());
-        double perDay = Math.exp(-hand.days().mean());
-        double begin = line.sky().warmth(swell);
-        double last =
-                Age.rate((line.sky().warmth(from) - begin) * per, hand.warmth().spread());
-        double lastDay = Age.rate((from - swell) * perDay, hand.days().spread());
+    private int byPull(Hand hand, int swell, Onward line, double[] sums) {
+        AgeTable warm = hand.warmth();
+        AgeTable days = hand.days();
+        double begin = line.warmthOn(swell);
+        double last = warm.rate((line.warmthBefore() - begin) * warm.per());
+        double lastDay = days.rate((line.from() - swell) * days.per());
+        double[] pulls = line.pulls();
         double sum = 0;
-        int before = 0;
-        for (int i = 0; i < ends.length; i++) {
-            int step = ends[i] - before;
-            int day = from + (before + 1 + ends[i]) / 2;
-            double now = Age.rate(
-                    (line.sky().warmth(from + ends[i]) - begin) * per,
-                    hand.warmth().spread());
-            double rested = rested(day - swell);
-            double aged =
-                    Age.rate((from + ends[i] - swell) * perDay, hand.days().spread());
-            sum += rested == 0
-                    ? 0
-                    : step * pull.rate((now - last) / step, (aged - lastDay) / step, line.pull(day)) * rested;
+        for (int i = 0; i < sums.length; i++) {
+            int step = line.width(i);
+            double now = warm.rate((line.warmth(i) - begin) * warm.per());
+            double aged = days.rate((line.end(i) - swell) * days.per());
+            double rested = rested(line.middle(i) - swell);
+            if (rested > 0) {
+                sum += step * pull.rate((now - last) / step, (aged - lastDay) / step, pulls[i]) * rested;
+            }
             last = now;
             lastDay = aged;
-            before = ends[i];
             sums[i] = sum;
-            if (sure(sums, i)) {
-                return;
+            if (sum > SURE) {
+                return i + 1;
             }
         }
+        return sums.length;
     }
 
     /**
@@ -218,17 +210,12 @@ public final class Accounts {
      * @param most days at the most
      */
     public double draw(Account account, long plant, int swell, double chance, double normal, int most) {
-        Hand hand = hand(plant);
         return switch (account) {
-            case WARMTH, RAINS -> Math.exp(hand.warmth().mean() + hand.warmth().spread() * normal);
-            case WARMTH_BY_SEASON ->
-                Math.exp(hand.seasonal().mean()
-                        + SeasonWave.at(seasonWave, swell)
-                        + hand.seasonal().spread() * normal);
-            case DAYS ->
-                Math.min(most, Math.exp(hand.days().mean() + hand.days().spread() * normal));
-            case DATES -> dates(hand.close(), swell, chance, most);
-            case TIME_OF_YEAR -> dates(hand.rough(), swell, chance, most);
+            case WARMTH, RAINS -> Math.exp(warmth.next(plant).drawn(normal));
+            case WARMTH_BY_SEASON -> Math.exp(seasonal.next(plant).drawn(normal) + SeasonWave.at(seasonWave, swell));
+            case DAYS -> Math.min(most, Math.exp(days.next(plant).drawn(normal)));
+            case DATES -> dates(hand(plant).close(), swell, chance, most);
+            case TIME_OF_YEAR -> dates(hand(plant).rough(), swell, chance, most);
         };
     }
 

@@ -56,8 +56,9 @@ public final class Begin {
     private double fit(int begun, int next) {
         double[] sums = new double[2];
         int ahead = next - look.now();
-        accounts.rates(Account.WARMTH, look.hand(), begun, line, look.now(), new int[] {ahead - 1, ahead}, sums);
-        double chance = Math.exp(-sums[0]) - Math.exp(-sums[1]);
+        Onward onward = new Onward(line, look.now(), new int[] {ahead - 1, ahead});
+        int reckoned = accounts.rates(Account.WARMTH, look.hand(), begun, onward, sums);
+        double chance = Math.exp(-sums[0]) - Math.exp(-sums[reckoned - 1]);
         double from = line.sky().warmth(begun);
         double whole = line.sky().warmth(next) - from;
         double way = whole <= 0 ? 0 : (line.sky().warmth(look.now()) - from) / whole;

@@ -1,5 +1,8 @@
 package baylantern.core.season.account;
 
+import java.util.ArrayDeque;
+import java.util.Arrays;
+import java.util.Deque;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -24,16 +27,16 @@ final class Drivers {
     private final Stretch days;
     private final double meanRain;
     private final double chillC;
-    private final double latitudeDeg;
+    private final SunTurn sun;
     private final int firstDay;
 
     /** Days in a row from {@code firstDay}, counted from the epoch; cold is gathered under {@code chillC}. */
-    Drivers(int firstDay, Stretch days, double yearRainMm, double chillC, double latitudeDeg) {
+    Drivers(int firstDay, Stretch days, double yearRainMm, double chillC, SunTurn sun) {
         this.firstDay = firstDay;
         this.days = days;
         this.meanRain = Math.max(0.2, yearRainMm / YearDay.YEAR_DAYS);
         this.chillC = chillC;
-        this.latitudeDeg = latitudeDeg;
+        this.sun = sun;
     }
 
     /** All drivers of the days from one index to another, the first included. */
@@ -46,21 +49,18 @@ final class Drivers {
         double[] pulses = pulses(wet, longWet, first, end);
         double[][] all = new double[end - first][];
         for (int i = first; i < end; i++) {
-            double turn = YearDay.turn(firstDay + i);
+            int day = firstDay + i;
             double pulse = pulses[i];
             double chill = cold[i] / CHILL_DAYS * 3;
             double warm = Math.min(2, Math.max(0, (lately[i] / Math.min(i + 1, SPELL_DAYS) - chillC) / 4));
-            all[i - first] = new double[] {
-                Math.cos(turn),
-                Math.sin(turn),
-                Math.cos(2 * turn),
-                Math.sin(2 * turn),
-                2 * pulse - 0.5,
-                pulse * dayLength(firstDay + i),
-                chill - 0.5,
-                Math.min(1, chill) * warm - 0.3,
-                spell[i] / Math.min(i + 1, SPELL_DAYS) / SPELL_C
-            };
+            double[] own = Arrays.copyOf(sun.waves(day), COUNT);
+            int at = SunTurn.WAVES;
+            own[at++] = 2 * pulse - 0.5;
+            own[at++] = pulse * sun.dayLength(day);
+            own[at++] = chill - 0.5;
+            own[at++] = Math.min(1, chill) * warm - 0.3;
+            own[at] = spell[i] / Math.min(i + 1, SPELL_DAYS) / SPELL_C;
+            all[i - first] = own;
         }
         return all;
     }
@@ -100,20 +100,23 @@ final class Drivers {
             double now = i < DRY_DAYS ? 0 : Math.min(1, wet[i] / WET_MM) * Math.min(1, 2 * dry);
             pulse[i] = now;
         }
-        double[] kept = new double[wet.length];
-        for (int i = first; i < end; i++) {
-            for (int back = 0; back < PULSE_DAYS && back <= i; back++) {
-                kept[i] = Math.max(kept[i], pulse[i - back]);
-            }
-        }
-        return kept;
+        return most(pulse, first, end);
     }
 
-    /** Hours of day beyond twelve; declination after Cooper 1969. */
-    private double dayLength(int epochDay) {
-        double declination =
-                Math.toRadians(23.45) * Math.sin(2 * Math.PI * (284 + YearDay.of(epochDay)) / YearDay.YEAR_DAYS);
-        double cosine = -Math.tan(Math.toRadians(latitudeDeg)) * Math.tan(declination);
-        return 24 / Math.PI * Math.acos(Math.max(-1, Math.min(1, cosine))) - 12;
+    // The strongest of the last weeks on each day; what is weaker than a later one is never asked again.
+    private static double[] most(double[] pulse, int first, int end) {
+        double[] most = new double[pulse.length];
+        Deque<Integer> strong = new ArrayDeque<>();
+        for (int i = Math.max(0, first - PULSE_DAYS + 1); i < end; i++) {
+            while (!strong.isEmpty() && pulse[strong.getLast()] <= pulse[i]) {
+                strong.removeLast();
+            }
+            strong.addLast(i);
+            if (strong.getFirst() <= i - PULSE_DAYS) {
+                strong.removeFirst();
+            }
+            most[i] = pulse[strong.getFirst()];
+        }
+        return most;
     }
 }

@@ -28,7 +28,13 @@ final class Levels {
     record Value(long plant, double value, double variance) {}
 
     /** What is believed of a tree: the next value and its spread. */
-    record Belief(double mean, double spread, int own) {}
+    record Belief(double mean, double spread, int own) {
+
+        /** A value drawn by a standard normal. */
+        double drawn(double normal) {
+            return mean + spread * normal;
+        }
+    }
 
     Levels(Prior prior, List<Value> values) {
         this.prior = prior;

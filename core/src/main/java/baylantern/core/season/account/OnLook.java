@@ -11,6 +11,7 @@ final class OnLook {
     private static final int RAIN_LINES = 4;
     private static final double LEAST_WEIGHT = 2e-4;
     private static final double LEAST_OF_MOST = 0.01;
+    private static final double NONE = 1e-9;
     // Beyond the steps nothing is told apart: such a look would stand early on its way, and counts by half.
     private static final double BEYOND = 0.5;
     private static final int BEYOND_BIN = CanopyTable.bin(0.3);
@@ -22,6 +23,9 @@ final class OnLook {
     private final double[][] seen;
     private final List<Begun.Day> begun;
     private final List<Line> lines;
+    private final List<Onward> onwards;
+    // By line and begin: into which part of the way the look falls, by when the next swell comes.
+    private final int[][][] bins;
 
     OnLook(Accounts accounts, TreeRecord tree, List<Line> lines) {
         this.accounts = accounts;
@@ -37,7 +41,12 @@ final class OnLook {
         this.now = last.day();
         this.stage = last.canopy().leading();
         this.lines = lines;
+        this.onwards = lines.stream()
+                .limit(RAIN_LINES)
+                .map(line -> new Onward(line, now, Steps.ends()))
+                .toList();
         this.begun = new Begun(accounts, tree).days(lines.get(0).sky());
+        this.bins = new int[onwards.size()][begun.size()][];
     }
 
     Accounts.Hand hand() {
@@ -79,11 +88,11 @@ final class OnLook {
             weights[i] = weight(account, begun.get(i));
             most = Math.max(most, weights[i]);
         }
-        for (Line line : lines.subList(0, used)) {
+        for (int at = 0; at < used; at++) {
             double[][] one = new double[seen.length][Steps.count()];
             for (int i = 0; i < weights.length; i++) {
                 if (weights[i] > LEAST_OF_MOST * most) {
-                    add(account, begun.get(i).day(), weights[i], line, one);
+                    add(account, i, weights[i], at, one);
                 }
             }
             for (int k = 0; k < one.length; k++) {
@@ -93,21 +102,32 @@ final class OnLook {
         return chances;
     }
 
-    private void add(Account account, int swell, double weight, Line line, double[][] chances) {
-        int[] ends = Steps.ends();
-        double[] sums = new double[ends.length];
-        accounts.rates(account, hand, swell, line, now, ends, sums);
-        double from = line.sky().warmth(swell);
-        double way = line.sky().warmth(now) - from;
+    private int[] bins(int line, int swell) {
+        if (bins[line][swell] == null) {
+            Onward onward = onwards.get(line);
+            double from = onward.warmthOn(begun.get(swell).day());
+            double way = onward.warmthBefore() - from;
+            int[] all = new int[onward.count()];
+            for (int i = 0; i < all.length; i++) {
+                double whole = onward.warmth(i) - from;
+                all[i] = CanopyTable.bin(whole <= 0 ? 0 : way / whole);
+            }
+            bins[line][swell] = all;
+        }
+        return bins[line][swell];
+    }
+
+    private void add(Account account, int swell, double weight, int line, double[][] chances) {
+        double[] sums = new double[Steps.count() - 1];
+        int reckoned = accounts.rates(account, hand, begun.get(swell).day(), onwards.get(line), sums);
+        int[] into = bins(line, swell);
         double left = 1;
-        for (int i = 0; i < sums.length; i++) {
+        for (int i = 0; i < reckoned && left > NONE; i++) {
             double stays = Math.exp(-sums[i]);
             double chance = left - stays;
-            if (chance > 1e-9) {
-                double whole = line.sky().warmth(now + ends[i]) - from;
-                int bin = CanopyTable.bin(whole <= 0 ? 0 : way / whole);
+            if (chance > NONE) {
                 for (int k = 0; k < seen.length; k++) {
-                    chances[k][i] += weight * chance * seen[k][bin];
+                    chances[k][i] += weight * chance * seen[k][into[i]];
                 }
             }
             left = stays;
@@ -144,15 +164,14 @@ final class OnLook {
                 : weight;
     }
 
-    // The rate summed over the days after a swell.
+    // The rate summed over the days after a swell; by age alone it is told at once, else step by step.
     private double since(Account account, int swell, int days) {
-        int steps = (days + Steps.WIDE_DAYS - 1) / Steps.WIDE_DAYS;
+        int steps = account.byAge() ? 1 : (days + Steps.WIDE_DAYS - 1) / Steps.WIDE_DAYS;
         int[] ends = new int[steps];
         for (int i = 0; i < steps; i++) {
-            ends[i] = Math.min(days, (i + 1) * Steps.WIDE_DAYS);
+            ends[i] = i == steps - 1 ? days : (i + 1) * Steps.WIDE_DAYS;
         }
         double[] sums = new double[steps];
-        accounts.rates(account, hand, swell, lines.get(0), swell, ends, sums);
-        return sums[steps - 1];
+        return sums[accounts.rates(account, hand, swell, new Onward(lines.get(0), swell, ends), sums) - 1];
     }
 }

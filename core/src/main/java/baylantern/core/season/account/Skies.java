@@ -22,7 +22,7 @@ public final class Skies {
 
     private final BudWarmth warmth;
     private final Weather weather;
-    private final double latitudeDeg;
+    private final SunTurn sun;
     private final int firstDay;
     private final Stretch past;
     private final double[] sums;
@@ -43,10 +43,10 @@ public final class Skies {
             long seed) {
         this.warmth = warmth;
         this.weather = weather;
-        this.latitudeDeg = latitudeDeg;
         this.firstDay = (int) since.toEpochDay();
         Climate climate = weather.climate();
         int days = (int) until.toEpochDay() - firstDay + 1;
+        this.sun = new SunTurn(firstDay, days + AHEAD_DAYS + MEMORY_DAYS, latitudeDeg);
         this.past = Stretch.of(days, t -> weather.on(since.plusDays(t)), climate, warmth.from(weather, since));
         this.sums = summed(0, past.warmth(), 0, days);
         this.drivers = drivers(firstDay, past, 0, days);
@@ -61,7 +61,7 @@ public final class Skies {
         double yearRain = weather.climate().months().stream()
                 .mapToDouble(Climate.Month::rainMm)
                 .sum();
-        return new Drivers(first, days, yearRain, warmth.holdC() + CHILL_OVER_HOLD_C, latitudeDeg).from(from, end);
+        return new Drivers(first, days, yearRain, warmth.holdC() + CHILL_OVER_HOLD_C, sun).from(from, end);
     }
 
     private static double[] summed(double begin, double[] daily, int from, int days) {

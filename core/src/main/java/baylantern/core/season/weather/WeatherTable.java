@@ -1,6 +1,5 @@
 package baylantern.core.season.weather;
 
-import baylantern.core.rules.Known;
 import baylantern.core.rules.Quantity;
 import baylantern.core.table.CsvRows;
 import java.time.DateTimeException;
@@ -8,7 +7,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -22,19 +20,17 @@ public final class WeatherTable {
     /** The most rows one file may have: sixty years of days. */
     public static final int MOST_ROWS = 22_000;
 
-    private static final Map<String, List<String>> NAMES = Map.of(
-            "date", List.of("date", "day"),
-            "min", List.of("min", "minc", "tmin", "lowest", "min °c"),
-            "max", List.of("max", "maxc", "tmax", "highest", "max °c"),
-            "humidity", List.of("humidity", "humiditypct", "rh", "humidity %"),
-            "wind", List.of("wind", "windms", "wind m/s"),
-            "rain", List.of("rain", "rainmm", "rain mm"));
+    private static final int HEADING_COLUMNS = 3;
 
     private final List<WeatherReading> readings = new ArrayList<>();
     private final List<Refused> refused = new ArrayList<>();
     private final Map<LocalDate, Integer> seen = new HashMap<>();
 
-    private WeatherTable() {}
+    private final String told;
+
+    private WeatherTable(String told) {
+        this.told = told;
+    }
 
     /**
      * A row that was not taken.
@@ -45,16 +41,28 @@ public final class WeatherTable {
 
     /** Reads comma, semicolon or tab separated text; throws {@link IllegalArgumentException} where it is no table. */
     public static WeatherTable ofCsv(String text) {
-        return of(CsvRows.of(text));
+        return written(
+                CsvRows.of(text, heading -> new WeatherColumns(heading).byRole().size() >= HEADING_COLUMNS));
     }
 
-    /** Reads rows that are already split into named cells. */
+    /** Reads rows as another program may have headed and measured them, see {@link WeatherSpelling}. */
+    public static WeatherTable written(List<Map<String, String>> rows) {
+        WeatherSpelling spelling = new WeatherSpelling(rows);
+        List<Map<String, String>> plain = spelling.plain();
+        return of(plain, spelling.told());
+    }
+
+    /** Reads rows under our own headings: date, min, max, humidity, wind, rain, in °C, %, m/s and mm. */
     public static WeatherTable of(List<Map<String, String>> rows) {
+        return of(rows, "");
+    }
+
+    private static WeatherTable of(List<Map<String, String>> rows, String told) {
         if (rows.size() > MOST_ROWS) {
             throw new IllegalArgumentException(
                     "The file has " + rows.size() + " rows; at most " + MOST_ROWS + " days can be read at once.");
         }
-        WeatherTable table = new WeatherTable();
+        WeatherTable table = new WeatherTable(told);
         if (!rows.isEmpty()) {
             table.needsColumns(rows.get(0));
         }
@@ -69,6 +77,11 @@ public final class WeatherTable {
         return List.copyOf(readings);
     }
 
+    /** What was taken for granted in reading, to stand after "read as"; empty where all was as ours. */
+    public String told() {
+        return told;
+    }
+
     /** The rows that cannot be, in the order of the file. */
     public List<Refused> refused() {
         return List.copyOf(refused);
@@ -76,22 +89,16 @@ public final class WeatherTable {
 
     private void needsColumns(Map<String, String> row) {
         for (String needed : List.of("date", "min", "max")) {
-            if (!plain(row).keySet().stream().anyMatch(Known.in(NAMES, needed)::contains)) {
+            if (!row.containsKey(needed)) {
                 throw new IllegalArgumentException("The file has no column \"" + needed
                         + "\". It needs date, min and max; humidity, wind and rain if measured.");
             }
         }
     }
 
-    private static Map<String, String> plain(Map<String, String> row) {
-        Map<String, String> plain = new HashMap<>();
-        row.forEach((name, cell) -> plain.put(name.strip().toLowerCase(Locale.ROOT), cell == null ? "" : cell));
-        return plain;
-    }
-
     private void take(int number, Map<String, String> row) {
         try {
-            WeatherReading reading = reading(plain(row));
+            WeatherReading reading = reading(row);
             Integer earlier = seen.putIfAbsent(reading.day(), number);
             if (earlier != null) {
                 throw new IllegalArgumentException(
@@ -137,10 +144,7 @@ public final class WeatherTable {
     }
 
     private static Optional<String> cell(Map<String, String> row, String name) {
-        return Known.in(NAMES, name).stream()
-                .map(row::get)
-                .filter(found -> found != null && !found.isBlank())
-                .findFirst();
+        return Optional.ofNullable(row.get(name)).filter(found -> !found.isBlank());
     }
 
     private static Optional<Double> number(Map<String, String> row, String name, double low, double high) {

@@ -50,7 +50,7 @@ class TechniqueChoiceTest {
                 wood,
                 growth,
                 top.equals("kept"),
-                new BenchCase.Hand(skill, 3),
+                new BenchCase.Hand(skill, 3, true),
                 Map.of(),
                 Map.of());
         Weighed weighed = CHOICE.weigh(on);
@@ -108,6 +108,24 @@ class TechniqueChoiceTest {
     }
 
     @Test
+    void aHandToolIsProposedOnlyToWhoOwnsOne() {
+        BenchCase owned = plain(9, 9.2, Map.of(), Map.of(), 1);
+        BenchCase none = new BenchCase(
+                owned.pieces(),
+                owned.slips(),
+                owned.wood(),
+                owned.stock(),
+                owned.keepTop(),
+                new BenchCase.Hand(1, 3, false),
+                owned.takes(),
+                owned.tried());
+        assertThat(CHOICE.weigh(owned).choices()).anyMatch(c -> c.techniqueKey().equals("v-tool"));
+        assertThat(CHOICE.weigh(none).choices()).noneMatch(c -> c.techniqueKey().equals("v-tool"));
+        assertThat(CHOICE.weigh(none).refusals())
+                .anyMatch(r -> r.techniqueKey().equals("v-tool") && r.rule().equals("tool"));
+    }
+
+    @Test
     void aSteadierHandNeverScoresLess() {
         for (String key : Set.of("cleft", "whip", "whip-tongue", "v-tool", "veneer")) {
             double beginner = score(key, plain(9, 9.2, Map.of(), Map.of(), 1));
@@ -136,7 +154,7 @@ class TechniqueChoiceTest {
                 Needs.STICK,
                 Growth.ACTIVE,
                 false,
-                new BenchCase.Hand(skill, 3),
+                new BenchCase.Hand(skill, 3, true),
                 takes,
                 tried);
     }

@@ -40,7 +40,7 @@ class PairJudgeTest {
                         wood,
                         Growth.ACTIVE,
                         keepTop,
-                        new BenchCase.Hand(2, 3),
+                        new BenchCase.Hand(2, 3, true),
                         Map.of(),
                         Map.of()),
                 Set.of(allowed));
@@ -101,7 +101,7 @@ class PairJudgeTest {
                             Needs.STICK,
                             Growth.ACTIVE,
                             false,
-                            new BenchCase.Hand(2, 3),
+                            new BenchCase.Hand(2, 3, true),
                             Map.of(),
                             Map.of());
                 },

@@ -162,7 +162,7 @@ class PairingTest {
                         Needs.STICK,
                         Growth.ACTIVE,
                         false,
-                        new BenchCase.Hand(2, 3),
+                        new BenchCase.Hand(2, 3, true),
                         Map.of(),
                         Map.of()),
                 Set.of("cleft", "whip", "whip-tongue"));

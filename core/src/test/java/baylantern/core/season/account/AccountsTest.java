@@ -22,6 +22,19 @@ class AccountsTest {
         }
     }
 
+    @Test
+    void theTableOfAnAgeIsTheAge() {
+        for (double spread : new double[] {0.08, 0.2, 0.45}) {
+            AgeTable table = new AgeTable(new Levels.Belief(Math.log(900), spread, 3));
+            for (double days = 0; days < 9000; days += 7) {
+                double ratio = days * table.per();
+                double rate = Age.rate(ratio, spread);
+                assertThat(Math.exp(-table.rate(ratio))).isCloseTo(Math.exp(-rate), within(2e-3));
+                assertThat(table.rate(ratio)).isCloseTo(rate, within(0.01 + 0.01 * rate));
+            }
+        }
+    }
+
     // Prior times likelihood summed over farm mean and tree mean, without any algebra.
     private static double byGrid(double[] own, double[] other, double scatter) {
         double mass = 0;
@@ -149,11 +162,11 @@ class AccountsTest {
         java.util.Arrays.fill(mean, 20);
         rain[200] = 60;
         Stretch days = new Stretch(rain, mean, mean, new double[0]);
-        double[][] north = new Drivers(20_000, days, 900, 14, 30).from(0, 400);
+        double[][] north = new Drivers(20_000, days, 900, 14, new SunTurn(20_000, 400, 30)).from(0, 400);
         assertThat(north[199][4]).isEqualTo(-0.5);
         assertThat(north[201][4]).as("the rain broke the dry spell").isGreaterThan(1);
         assertThat(north[236][4]).as("forgotten after some weeks").isEqualTo(-0.5);
-        double[][] south = new Drivers(20_000, days, 900, 14, -30).from(0, 400);
+        double[][] south = new Drivers(20_000, days, 900, 14, new SunTurn(20_000, 400, -30)).from(0, 400);
         assertThat(north[201][5]).isCloseTo(-south[201][5], within(1e-9));
     }
 

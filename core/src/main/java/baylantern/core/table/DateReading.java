@@ -1,4 +1,4 @@
-package baylantern.core.exchange;
+package baylantern.core.table;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -10,9 +10,10 @@ import java.util.List;
  * @param monthFirst the day if the month comes first; the same where there is one reading only
  * @param trait what sort of reading it is
  */
-record DateReading(List<LocalDate> dayFirst, List<LocalDate> monthFirst, Trait trait) {
+public record DateReading(List<LocalDate> dayFirst, List<LocalDate> monthFirst, Trait trait) {
 
-    enum Trait {
+    /** What sort of reading it is. */
+    public enum Trait {
         EMPTY,
         CERTAIN,
         MONTH_ONLY,
@@ -33,12 +34,13 @@ record DateReading(List<LocalDate> dayFirst, List<LocalDate> monthFirst, Trait t
         return new DateReading(List.of(middle), List.of(middle), Trait.MONTH_ONLY);
     }
 
-    boolean readable() {
+    /** Whether it is a day at all. */
+    public boolean readable() {
         return !dayFirst.isEmpty() || !monthFirst.isEmpty();
     }
 
     /** The reading in the wished order, else the only one there is. */
-    LocalDate in(DayOrder order) {
+    public LocalDate in(DayOrder order) {
         List<LocalDate> wished = order == DayOrder.DAY_FIRST ? dayFirst : monthFirst;
         List<LocalDate> other = order == DayOrder.DAY_FIRST ? monthFirst : dayFirst;
         return wished.isEmpty() ? other.get(0) : wished.get(0);

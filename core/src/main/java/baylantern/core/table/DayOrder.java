@@ -1,20 +1,22 @@
-package baylantern.core.exchange;
+package baylantern.core.table;
 
 /** Which of day and month is written first. */
-enum DayOrder {
+public enum DayOrder {
     DAY_FIRST,
     MONTH_FIRST;
 
-    static DayOrder of(boolean dayFirst) {
+    /** The order in which the day is first, or not. */
+    public static DayOrder of(boolean dayFirst) {
         return dayFirst ? DAY_FIRST : MONTH_FIRST;
     }
 
-    DayOrder other() {
+    /** The other one. */
+    public DayOrder other() {
         return this == DAY_FIRST ? MONTH_FIRST : DAY_FIRST;
     }
 
     /** "day" or "month". */
-    String word() {
+    public String word() {
         return this == DAY_FIRST ? "day" : "month";
     }
 }

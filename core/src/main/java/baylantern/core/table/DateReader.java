@@ -1,7 +1,7 @@
-package baylantern.core.exchange;
+package baylantern.core.table;
 
-import baylantern.core.exchange.DateReading.Trait;
 import baylantern.core.rules.Words;
+import baylantern.core.table.DateReading.Trait;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
@@ -10,7 +10,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Reads a cell as a date in any of the ways growers write one. */
-final class DateReader {
+public final class DateReader {
 
     private static final String SEP = "[-/. ]\\s*";
     private static final Pattern YEAR_FIRST = Pattern.compile("(\\d{4})" + SEP + "(\\d{1,2})" + SEP + "(\\d{1,2})");
@@ -28,16 +28,19 @@ final class DateReader {
 
     private final Words words;
 
-    DateReader(Words words) {
+    /** Reads months by these words. */
+    public DateReader(Words words) {
         this.words = words;
     }
 
-    boolean looksLikeDate(String cell) {
+    /** Whether a cell is, or is written as, a date. */
+    public boolean looksLikeDate(String cell) {
         DateReading reading = read(cell);
         return reading.readable() || NUMBERS.matcher(cell).matches();
     }
 
-    DateReading read(String cell) {
+    /** What a cell may say. */
+    public DateReading read(String cell) {
         if (cell.isBlank()) {
             return DateReading.EMPTY;
         }

@@ -1,0 +1,28 @@
+package baylantern.app.begin;
+
+import baylantern.app.place.Site;
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The first page of a farm. */
+@RestController
+@RequestMapping("/api")
+class BeginController {
+
+    private final BeginService begin;
+
+    BeginController(BeginService begin) {
+        this.begin = begin;
+    }
+
+    /** What stands after the beginning. */
+    record Begun(long actId, Site site, int plants) {}
+
+    @PostMapping("/beginning")
+    Begun begin(@Valid @RequestBody Beginning entry) {
+        return begin.begin(entry);
+    }
+}

@@ -1,0 +1,40 @@
+package baylantern.e2e;
+
+import java.util.List;
+
+/** Every page of the demo farm. */
+final class Routes {
+
+    static final List<String> EVERYWHERE = List.of(
+            "/today",
+            "/flush",
+            "/flush/TE-M1",
+            "/wood",
+            "/wood/check",
+            "/wood/lot/TE-26-W04",
+            "/wood/shoots",
+            "/wood/sources",
+            "/wood/stores",
+            "/wood/cleaning",
+            "/fit",
+            "/fit/pairing",
+            "/fit/prepared",
+            "/fit/limbs",
+            "/bench",
+            "/rounds",
+            "/takes",
+            "/trees",
+            "/trees?tab=varieties",
+            "/lineage",
+            "/lineage/PLANT-11",
+            "/lineage/recall",
+            "/lineage/recall/2",
+            "/rules",
+            "/farm",
+            "/farm/weather",
+            "/farm/notebook",
+            "/graft/CB-26-001",
+            "/done");
+
+    private Routes() {}
+}
