@@ -36,9 +36,18 @@ const saysItself = (event: KeyboardEvent) =>
   event.target.closest("a,button,summary,input,[role=button],[role=tab],[role=checkbox],[tabindex='0']") !==
     null;
 
+// A sheet listens only once it has been drawn: an Escape that was quicker is said to it again.
+function sayAgain(event: KeyboardEvent) {
+  if (event.key !== "Escape" || !event.isTrusted) return;
+  setTimeout(() => document.dispatchEvent(new KeyboardEvent("keydown", { key: "Escape", cancelable: true })));
+}
+
 function onKey(event: KeyboardEvent) {
   if (event.metaKey || event.altKey || event.defaultPrevented) return;
-  if (document.querySelector('[role="dialog"][data-state="open"]')) return;
+  if (document.querySelector('[role="dialog"][data-state="open"]')) {
+    sayAgain(event);
+    return;
+  }
   if (typing(event.target) && event.key === "Escape") {
     (event.target as HTMLElement).blur();
     event.preventDefault();

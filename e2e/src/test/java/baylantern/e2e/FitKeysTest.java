@@ -47,6 +47,7 @@ class FitKeysTest extends DemoScreenTest {
         page.keyboard().press("?");
         assertThat(page.getByText("lay it where most meets")).isVisible();
         page.keyboard().press("Escape");
+        assertThat(page.getByText("lay it where most meets")).hasCount(0);
         page.keyboard().press("c");
         assertThat(page.getByText("It types where you were last, and presses Enter."))
                 .isVisible();
