@@ -1,7 +1,7 @@
 import type { Schemas } from "../api/client";
 import { useRules } from "../api/queries";
 import { SIGNS } from "../drawings/signs";
-import { PartHeading } from "../ui/parts";
+import { PartHeading, Select } from "../ui/parts";
 import type { Choices, Preview } from "./Notebook";
 
 const ROLES: [Schemas["exchange.NotebookReportColumn"]["role"], string][] = [
@@ -21,8 +21,6 @@ const ROLES: [Schemas["exchange.NotebookReportColumn"]["role"], string][] = [
   ["NOTES", "notes"],
   ["IGNORED", "leave out"],
 ];
-
-const BOX = "min-h-9 rounded border border-edge bg-surface px-1.5 text-[14.5px] max-sm:min-h-11";
 
 interface Props {
   preview: Preview;
@@ -54,8 +52,8 @@ function Columns({ preview, choices, onCorrect }: Props) {
         {preview.columns.map((column) => (
           <label key={column.number} className="block border-line border-t pt-1">
             <b className="block truncate">{column.heading}</b>
-            <select
-              className={`${BOX} w-full`}
+            <Select
+              aria-label={column.heading}
               value={column.role}
               onChange={(e) =>
                 onCorrect({
@@ -71,7 +69,7 @@ function Columns({ preview, choices, onCorrect }: Props) {
                   {words}
                 </option>
               ))}
-            </select>
+            </Select>
             <span className="block truncate text-[13.5px] text-soft">{column.samples.join(" · ")}</span>
           </label>
         ))}
@@ -90,26 +88,28 @@ function Dates({ preview, onCorrect }: Props) {
       </p>
       <label className="mt-1.5 flex flex-wrap items-center gap-2">
         Dates
-        <select
-          className={BOX}
+        <Select
+          aria-label="Dates"
+          className="w-auto"
           value={String(preview.dayFirst)}
           onChange={(e) => onCorrect({ dayFirst: e.target.value === "true" })}
         >
           <option value="true">day first</option>
           <option value="false">month first</option>
-        </select>
+        </Select>
         <span className="text-[14px] text-soft">{preview.dateOrderWhy}</span>
       </label>
       <label className="mt-1.5 flex flex-wrap items-center gap-2">
         Bare diameters
-        <select
-          className={BOX}
+        <Select
+          aria-label="Bare diameters"
+          className="w-auto"
           value={String(preview.bareInches)}
           onChange={(e) => onCorrect({ bareInches: e.target.value === "true" })}
         >
           <option value="false">millimetres</option>
           <option value="true">inches</option>
-        </select>
+        </Select>
       </label>
     </section>
   );
@@ -179,9 +179,9 @@ function WordList({ preview, choices, onCorrect }: Props) {
                     {w.word} <span className="text-[13.5px] text-soft">{w.rows} rows</span>
                   </th>
                   <td className="text-right">
-                    <select
+                    <Select
                       aria-label={`${w.word} means`}
-                      className={`${BOX} ${w.meaning ? "" : "border-alarm"}`}
+                      aria-invalid={!w.meaning}
                       value={w.meaning ?? ""}
                       onChange={(e) =>
                         onCorrect({ [topic]: { ...choices[topic], [w.word]: e.target.value } })
@@ -193,7 +193,7 @@ function WordList({ preview, choices, onCorrect }: Props) {
                           {words}
                         </option>
                       ))}
-                    </select>
+                    </Select>
                   </td>
                 </tr>
               ))}

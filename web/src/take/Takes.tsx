@@ -6,7 +6,7 @@ import { dayAndYear, dayOfYear } from "../days";
 import { TakeStrip, takeWords, Waiting } from "../drawings/TakeStrip";
 import { partOf, useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
-import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useMarks } from "../ui/useMarks";
 import { TogetherRight } from "./TogetherRight";
 
@@ -77,8 +77,7 @@ export function Takes() {
             <div className="mb-2 flex flex-wrap items-center gap-2">
               <label className="flex items-center gap-2 text-[15px]">
                 <span className="text-soft">By</span>
-                <select
-                  className="min-h-9 rounded border border-edge bg-surface px-2 max-sm:min-h-11"
+                <Select
                   value={by}
                   onChange={(e) => setBy(e.target.value as By)}
                 >
@@ -87,7 +86,7 @@ export function Takes() {
                       {words}
                     </option>
                   ))}
-                </select>
+                </Select>
               </label>
               <Button aria-pressed={asTable} onClick={() => setAsTable(!asTable)}>
                 {asTable ? "Read as drawing" : "Read as table"}

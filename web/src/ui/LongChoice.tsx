@@ -1,20 +1,11 @@
 import { useCombobox } from "downshift";
 import { useRef, useState } from "react";
 import { BOX } from "./box";
-import { type Choice, found } from "./choices";
+import { type Choice, type ChoiceProps, found } from "./choices";
 import { useLaidBelow } from "./useLaidBelow";
 
-interface Props {
-  choices: Choice[];
-  value: string;
-  label: string;
-  invalid?: boolean;
-  className: string;
-  onChoose: (value: string) => void;
-}
-
 /** One of very many, found by typing any part of what it is called. */
-export function LongChoice({ choices, value, label, invalid, className, onChoose }: Props) {
+export function LongChoice({ choices, value, label, invalid, disabled, className, onChoose }: ChoiceProps) {
   const chosen = choices.find((choice) => choice.value === value);
   const shown = chosen?.words ?? "";
   const [typed, setTyped] = useState<string>();
@@ -60,10 +51,12 @@ export function LongChoice({ choices, value, label, invalid, className, onChoose
     <>
       <input
         {...box.getInputProps({
+          disabled,
           onFocus: (e) => e.currentTarget.select(),
           onChange: (e) => write(e.currentTarget.value),
           onBlur: leave,
           onKeyDown: (e) => {
+            if (e.key === "Escape" && box.isOpen) e.preventDefault();
             if (e.key !== "Enter" || !text.current) return;
             e.preventDefault();
             Object.assign(e.nativeEvent, { preventDownshiftDefault: true });

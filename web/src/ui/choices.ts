@@ -6,6 +6,17 @@ export interface Choice {
   disabled: boolean;
 }
 
+/** What a choice of ours is told, short or long. */
+export interface ChoiceProps {
+  choices: Choice[];
+  value: string;
+  label: string;
+  invalid?: boolean;
+  disabled?: boolean;
+  className: string;
+  onChoose: (value: string) => void;
+}
+
 /** More than this is found by typing. */
 export const LONG = 16;
 

@@ -26,7 +26,8 @@ const WRITTEN = new Set(["checkbox", "radio", "button", "submit", "range", "file
 const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable ||
-    ["TEXTAREA", "SELECT"].includes(target.tagName) ||
+    target.tagName === "TEXTAREA" ||
+    target.getAttribute("role") === "combobox" ||
     (target instanceof HTMLInputElement && !WRITTEN.has(target.type)));
 
 // Enter and Space do what a link or button that has the focus says.

@@ -10,8 +10,8 @@ import {
 import { Link } from "react-router";
 import { dated } from "../days";
 import { BOX } from "./box";
-import { type Choice, choicesOf, LONG } from "./choices";
-import type { LongChoice } from "./LongChoice";
+import type { Choosing } from "./Choosing";
+import { type Choice, choicesOf } from "./choices";
 
 type ButtonProps = ButtonHTMLAttributes<HTMLButtonElement> & { strong?: boolean };
 
@@ -63,14 +63,14 @@ export function Input({ className = "", ...rest }: ComponentProps<"input">) {
 }
 
 /**
- * One of several. Where the choices come later than what is chosen, it is shown as soon as it is there; where they are
- * very many, one is found by typing: the list itself then stands unseen and keeps what is chosen.
+ * One of several. Where the choices come later than what is chosen, it is shown as soon as it is there. The page's list
+ * stands unseen and keeps what is chosen; what is seen is ours.
  */
 export function Select({ className = "", ...rest }: SelectHTMLAttributes<HTMLSelectElement>) {
   const list = useRef<HTMLSelectElement>(null);
   const { value } = rest;
   const [choices, setChoices] = useState<Choice[]>([]);
-  const [Long, setLong] = useState<{ Choice: typeof LongChoice }>();
+  const [Ours, setOurs] = useState<{ Choosing: typeof Choosing }>();
   useEffect(() => {
     const select = list.current;
     if (!select) return;
@@ -84,26 +84,26 @@ export function Select({ className = "", ...rest }: SelectHTMLAttributes<HTMLSel
     watch.observe(select, { childList: true, subtree: true, characterData: true });
     return () => watch.disconnect();
   }, [value]);
-  const long = choices.length > LONG;
   useEffect(() => {
-    if (long) import("./LongChoice").then((part) => setLong({ Choice: part.LongChoice }));
-  }, [long]);
-  const typed = long && Long !== undefined;
+    import("./Choosing").then(setOurs);
+  }, []);
   return (
     <>
-      {typed && (
-        <Long.Choice
+      {Ours && (
+        <Ours.Choosing
           choices={choices}
           value={String(value ?? list.current?.value ?? "")}
           label={
             rest["aria-label"] ?? list.current?.closest("label")?.querySelector("span")?.textContent ?? ""
           }
           invalid={rest["aria-invalid"] === true}
+          disabled={rest.disabled}
           className={className}
           onChoose={(chosen) => choose(list.current, chosen)}
         />
       )}
-      <select ref={list} className={`${BOX} ${className}`} {...rest} hidden={typed} />
+      {/* Until ours has come the place keeps its shape. */}
+      <select ref={list} className={`${BOX} ${className} invisible`} {...rest} hidden={Ours !== undefined} />
     </>
   );
 }

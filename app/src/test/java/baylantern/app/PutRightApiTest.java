@@ -103,8 +103,20 @@ class PutRightApiTest extends ApiTest {
         Map<String, Object> right = Map.of("grafts", read(List.of(late)), "madeOn", "" + today.minusDays(2));
         JsonNode put = http.put("/api/grafts/made", right).json();
         assertThat(used(late)).isEqualTo(used(then)).isPositive();
+        assertThat(takenOn(today.minusDays(2)))
+                .as("the lot's ledger follows")
+                .isEqualTo(2);
+        assertThat(takenOn(today)).isZero();
         http.undo(put);
+        assertThat(takenOn(today)).isEqualTo(1);
         assertThat(used(late)).isGreaterThan(used(then));
+    }
+
+    private int takenOn(LocalDate day) {
+        return Objects.requireNonNull(store.queryForObject(
+                "SELECT COALESCE(-SUM(sticks), 0) FROM wood_entry WHERE kind = 'GRAFT' AND on_day = ?",
+                Integer.class,
+                day));
     }
 
     private double used(String code) {

@@ -5,7 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterAll;
@@ -90,8 +89,8 @@ class FirstRunTest extends ScreenTest {
     }
 
     private static void firstGraft(Page page) {
-        page.getByLabel("Variety").selectOption(new SelectOption().setLabel("Pale Buoy"));
-        page.getByLabel("Technique").selectOption("whip");
+        chooseCalled(list(page, "Variety"), "Pale Buoy");
+        choose(list(page, "Technique"), "whip");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("AV-1"))
                 .click();
         page.getByLabel("Scion diameter for AV-1").fill("5");

@@ -77,8 +77,7 @@ class FitKeysTest extends DemoScreenTest {
         page.navigate("/fit");
         assertThat(page.locator("[data-meets]").first()).isVisible();
         page.navigate("/farm");
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Lengths"))
-                .selectOption("decimal");
+        choose(list(page, "Lengths"), "decimal");
         page.evaluate("() => localStorage.removeItem('bay-lantern-fit')");
         page.navigate("/fit");
         assertThat(page.locator("h1")).containsText(Pattern.compile("\\d\\.\\d{3} in of cambium meets"));
@@ -96,16 +95,14 @@ class FitKeysTest extends DemoScreenTest {
         page.getByLabel(Pattern.compile("^Stick, mm")).fill("7.6");
         assertThat(page.getByText("stick 7.6 mm")).isVisible();
         page.navigate("/farm");
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Lengths"))
-                .selectOption("decimal");
+        choose(list(page, "Lengths"), "decimal");
         page.navigate("/fit");
         assertThat(page.getByLabel(Pattern.compile("^Stick, in"))).hasValue("0.299");
         assertThat(page.getByText("stick 0.299 in")).isVisible();
         page.getByLabel(Pattern.compile("^Stick, in")).fill("5/16");
         assertThat(page.getByText("stick 0.313 in")).isVisible();
         page.navigate("/farm");
-        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Lengths"))
-                .selectOption("mm");
+        choose(list(page, "Lengths"), "mm");
         page.navigate("/fit");
         assertThat(page.getByLabel(Pattern.compile("^Stick, mm"))).hasValue("7.9");
     }
@@ -114,7 +111,7 @@ class FitKeysTest extends DemoScreenTest {
     void whatFitRestsOnStandsUnderRules() {
         Page page = desk(lantern);
         page.navigate("/rules");
-        page.getByLabel("Species").selectOption("jackfruit");
+        choose(list(page, "Species"), "jackfruit");
         Locator fit = page.getByRole(AriaRole.TABLE, new Page.GetByRoleOptions().setName("Figures of fit"));
         assertThat(fit.getByText("lines meet within")).isVisible();
         assertThat(fit).containsText("0.35 mm");

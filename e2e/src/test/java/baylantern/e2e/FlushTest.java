@@ -204,7 +204,7 @@ class FlushTest extends DemoScreenTest {
     void theFiguresBehindAWindowStandUnderRules() {
         Page page = desk(lantern);
         page.navigate("/rules");
-        page.getByLabel("Species").selectOption("citrus");
+        choose(list(page, "Species"), "citrus");
         assertThat(page.getByText("Wanted of citrus wood: this season’s rounded wood"))
                 .isVisible();
         assertThat(page.getByRole(

@@ -33,17 +33,14 @@ class Pictures extends ScreenTest {
         }
         assertThat(desk.getByText("Even on the right")).isVisible();
         keep(desk, "fit-cleft");
-        desk.getByRole(
-                        AriaRole.COMBOBOX,
-                        new Page.GetByRoleOptions().setName("Technique").setExact(true))
-                .selectOption("whip-tongue");
+        choose(list(desk, "Technique"), "whip-tongue");
         assertThat(desk.getByText("Tongue, split by rocking")).isVisible();
         keep(desk, "fit-whip");
         desk.navigate("/fit/pairing");
-        desk.getByLabel("Sticks of a lot").selectOption("HA-26-W02");
+        choose(list(desk, "Sticks of a lot"), "HA-26-W02");
         desk.getByLabel(Pattern.compile("^Thickness of a stick")).fill("5.8 6.9 7.4 8.1 8.8 21");
         desk.keyboard().press("Enter");
-        desk.getByLabel("Free stems of the farm").selectOption("avocado");
+        choose(list(desk, "Free stems of the farm"), "avocado");
         assertThat(desk.getByText("sticks find a stem")).isVisible();
         desk.evaluate("() => document.activeElement.blur()");
         desk.keyboard().press("ArrowRight");

@@ -36,5 +36,21 @@ final class Routes {
             "/graft/CB-26-001",
             "/done");
 
+    /** What is read out of doors, in the sun. */
+    static final List<String> IN_THE_FIELD = List.of(
+            "/today",
+            "/flush",
+            "/flush/TE-M1",
+            "/wood",
+            "/wood/check",
+            "/wood/shoots",
+            "/wood/cleaning",
+            "/fit",
+            "/fit/limbs",
+            "/bench",
+            "/rounds",
+            "/trees",
+            "/graft/CB-26-001");
+
     private Routes() {}
 }

@@ -37,8 +37,8 @@ abstract class ScreenTest {
               found.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html).join(" ")))
             """;
 
-    private static final String SUNLIT = """
-            () => axe.run({ runOnly: { type: "rule", values: ["color-contrast-enhanced"] }, selectors: false }).then(found =>
+    private static final String AXE_RULES = """
+            rules => axe.run({ runOnly: { type: "rule", values: rules }, selectors: false }).then(found =>
               found.violations.flatMap(v => v.nodes.map(n => n.html.slice(0, 140) + " " + n.failureSummary.split("\\n")[1])))
             """;
 
@@ -181,11 +181,17 @@ abstract class ScreenTest {
     }
 
     /** What is read in the sun stands out seven to one (WCAG 2.2, 1.4.6). */
-    static void readInTheSun(Page page) {
+    static final String IN_THE_SUN = "color-contrast-enhanced";
+
+    /** What is read aloud says what stands there (WCAG 2.2, 2.5.3). */
+    static final String READ_ALOUD = "label-content-name-mismatch";
+
+    /** What of a page goes against these rules. */
+    static List<?> against(Page page, List<String> rules) {
         if (page.evaluate("() => typeof axe").equals("undefined")) {
             page.evaluate(AxeBuilder.getAxeScript());
         }
-        assertThat((List<?>) page.evaluate(SUNLIT)).as(page.url()).isEmpty();
+        return (List<?>) page.evaluate(AXE_RULES, rules);
     }
 
     /** Finds one of many by typing a part of it. */
@@ -197,6 +203,38 @@ abstract class ScreenTest {
                 .first();
         box.fill(part);
         box.press("Enter");
+    }
+
+    /** A list to choose from. A label around it would count its words to its own; its name does not. */
+    static Locator list(Page page, String name) {
+        return page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .first();
+    }
+
+    /** Chooses what a list keeps under a word of ours. */
+    static void choose(Locator list, String value) {
+        list.click();
+        list.page().locator("li[data-value='" + value + "']").click();
+        assertThat(list).hasAttribute("data-chosen", value);
+    }
+
+    /** Chooses what stands in a list under these words. */
+    static void chooseCalled(Locator list, String words) {
+        list.click();
+        list.page()
+                .getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(words).setExact(true))
+                .click();
+        assertThat(list).containsText(words);
+    }
+
+    /** Chooses one of a list, counted from 0. */
+    static void chooseNth(Locator list, int nth) {
+        list.click();
+        list.page().getByRole(AriaRole.OPTION).nth(nth).click();
     }
 
     static Locator heading(Page page, String name) {

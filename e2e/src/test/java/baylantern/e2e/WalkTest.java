@@ -58,7 +58,7 @@ class WalkTest extends DemoScreenTest {
                 }
                 return getComputedStyle(document.documentElement).backgroundColor;
               };
-              return [...document.querySelectorAll("input:not([type=checkbox], [type=radio], [type=file]), select, textarea")]
+              return [...document.querySelectorAll("input:not([type=checkbox], [type=radio], [type=file]), [role=combobox], textarea")]
                 .filter((e) => e.checkVisibility() && !e.closest(".sr-only"))
                 .filter((e) => {
                   const [a, b] = [light(getComputedStyle(e).borderTopColor), light(ground(e))].sort((x, y) => y - x);
@@ -89,6 +89,11 @@ class WalkTest extends DemoScreenTest {
                 if (!over.equals("0 0 0")) {
                     wrong.add(path + " slides at " + size[0] + ": " + over);
                 }
+            }
+            List<String> rules =
+                    Routes.IN_THE_FIELD.contains(path) ? List.of(READ_ALOUD, IN_THE_SUN) : List.of(READ_ALOUD);
+            for (Object against : against(page, rules)) {
+                wrong.add(path + ": " + against);
             }
             for (Object small : (List<?>) page.evaluate(SMALL, PRESSED)) {
                 wrong.add(path + ": too small for a thumb: " + small);

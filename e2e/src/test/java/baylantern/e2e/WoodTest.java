@@ -67,8 +67,8 @@ class WoodTest extends DemoScreenTest {
 
         page.navigate("/bench");
         pick(page, "Variety", "ternlight");
-        page.getByLabel("Technique").selectOption("cleft");
-        page.getByLabel("Wood").first().selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(2));
+        choose(list(page, "Technique"), "cleft");
+        chooseNth(list(page, "Wood"), 2);
         assertThat(page.getByText("5 sticks, 20 buds from TE-M1")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("AV-124"))
                 .click();

@@ -84,7 +84,7 @@ public class CorrectionService {
         }
         String sentence = graft.code() + " put right: " + put;
         long act = trail.follow(sentence);
-        return new Corrected(act, sentence, write(graft, entry));
+        return new Corrected(act, sentence, write(graft, entry, act));
     }
 
     /**
@@ -141,11 +141,11 @@ public class CorrectionService {
         long act = trail.follow(sentence);
         List<String> warnings = new ArrayList<>();
         changed.forEach((graft, correction) ->
-                write(graft, correction).forEach(warning -> warnings.add(graft.code() + ": " + warning)));
+                write(graft, correction, act).forEach(warning -> warnings.add(graft.code() + ": " + warning)));
         return new Corrected(act, sentence, warnings);
     }
 
-    private List<String> write(Graft graft, Correction entry) {
+    private List<String> write(Graft graft, Correction entry, long act) {
         Technique technique = bench.technique(entry.techniqueKey());
         List<Finding> found = bench.check(
                 graft,
@@ -170,6 +170,10 @@ public class CorrectionService {
                         entry.scionMm(),
                         entry.stockMm());
         Rows.superseded(mapper.correct(graft.id(), entry, moved(graft, entry.madeOn()), fit, met), graft.code());
+        Long lot = graft.lotId();
+        if (lot != null && !entry.madeOn().equals(graft.madeOn())) {
+            ledger.anotherDay(lot, BenchService.takes(technique), graft.madeOn(), entry.madeOn(), act);
+        }
         return found.stream().map(Finding::message).distinct().toList();
     }
 

@@ -190,12 +190,12 @@ class FlushController {
     }
 
     private static PlantSheet.Past past(Hindcast.Told told) {
-        LocalDate on = LocalDate.ofEpochDay(told.day());
+        LocalDate on = LocalDate.ofEpochDay(told.said().day());
         return new PlantSheet.Past(
                 on,
-                on.plusDays(Math.round(told.low())),
-                on.plusDays(Math.round(told.mid())),
-                on.plusDays(Math.round(told.high())),
+                on.plusDays(Math.round(told.said().range().low())),
+                on.plusDays(Math.round(told.said().range().mid())),
+                on.plusDays(Math.round(told.said().range().high())),
                 on.plusDays(Math.round(told.came())));
     }
 

@@ -113,23 +113,50 @@ public class LotLedger {
     /** Gives back to a lot what a graft was wrongly said to have taken of it, as a part of an act. */
     @Transactional
     public void back(long lotId, LotBalance.Unit unit, LocalDate day, long act) {
+        LotRow lot = locked(lotId);
+        LotBalance before = lot.balance();
+        LotBalance after = before.withOneBack(unit);
+        Rows.one(mapper.setLeft(lotId, after));
+        Part part = new Part(after.sticks() - before.sticks(), after.buds() - before.buds());
+        write(lotId, LedgerRow.LedgerKind.GRAFT, part, new Said(day, null, "given back: the graft was put right", act));
+    }
+
+    /** Writes what a graft took of a lot under another day, as a part of an act; what is left stays. */
+    @Transactional
+    public void anotherDay(long lotId, LotBalance.Unit unit, LocalDate from, LocalDate to, long act) {
+        LotBalance before = locked(lotId).balance();
+        LotBalance after = before.withOneBack(unit);
+        Part back = new Part(after.sticks() - before.sticks(), after.buds() - before.buds());
+        Part taken = new Part(-back.sticks(), -back.buds());
+        write(lotId, LedgerRow.LedgerKind.GRAFT, back, new Said(from, null, "not on this day: the graft was put right", act));
+        write(lotId, LedgerRow.LedgerKind.GRAFT, taken, new Said(to, null, "on this day: the graft was put right", act));
+    }
+
+    private LotRow locked(long lotId) {
         LotRow lot = mapper.locked(lotId);
         if (lot == null) {
             throw FarmProblem.unknown("lot", lotId);
         }
-        LotBalance before = lot.balance();
-        LotBalance after = before.withOneBack(unit);
-        Rows.one(mapper.setLeft(lotId, after));
+        return lot;
+    }
+
+    /** What goes out of a lot, under 0, or comes back. */
+    private record Part(int sticks, int buds) {}
+
+    /** The day of an entry, whose it is, what is said of it, and the act it belongs to. */
+    private record Said(LocalDate day, @Nullable Long person, String remark, @Nullable Long act) {}
+
+    private void write(long lotId, LedgerRow.LedgerKind kind, Part part, Said said) {
         Rows.one(mapper.insertEntry(
                 lotId,
-                day,
+                said.day(),
                 clock.now(),
-                LedgerRow.LedgerKind.GRAFT,
-                after.sticks() - before.sticks(),
-                after.buds() - before.buds(),
-                null,
-                "given back: the graft was put right",
-                act));
+                kind,
+                part.sticks(),
+                part.buds(),
+                said.person(),
+                said.remark(),
+                said.act()));
     }
 
     /** The code of a lot; throws where there is none. */
@@ -146,24 +173,13 @@ public class LotLedger {
             @Nullable Long person,
             String remark,
             @Nullable Long act) {
-        LotRow lot = mapper.locked(lotId);
-        if (lot == null) {
-            throw FarmProblem.unknown("lot", lotId);
-        }
+        LotRow lot = locked(lotId);
         LotBalance before = lot.balance();
         LotBalance after = before.less(n, unit)
                 .orElseThrow(() -> FarmProblem.wrong("lotId", n, left(lot), shortWords(lot, n, unit) + "."));
         Rows.one(mapper.setLeft(lotId, after));
-        Rows.one(mapper.insertEntry(
-                lotId,
-                day,
-                clock.now(),
-                kind,
-                after.sticks() - before.sticks(),
-                after.buds() - before.buds(),
-                person,
-                remark,
-                act));
+        Part part = new Part(after.sticks() - before.sticks(), after.buds() - before.buds());
+        write(lotId, kind, part, new Said(day, person, remark, act));
     }
 
     /** Sticks as discarded or given away. */

@@ -11,7 +11,7 @@ import java.util.List;
 public final class Gaps {
 
     private static final double LEAST_WARMTH = 20;
-    private static final double TWICE = 1.8;
+    private static final double TWICE = 1.6;
     private static final double PRIOR_DAYS = 120;
     private static final int PRIOR_GAPS = 3;
 

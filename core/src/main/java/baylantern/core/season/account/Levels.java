@@ -1,6 +1,7 @@
 package baylantern.core.season.account;
 
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -13,9 +14,14 @@ final class Levels {
 
     private static final int PRIOR_VALUES = 8;
     private static final int PASSES = 3;
+    private static final double HIDING_SHARE = 0.05;
+    private static final double NONSENSE_SHARE = 0.03;
+    private static final double NONSENSE_TIMES = 3;
 
     private final Prior prior;
     private final Map<Long, double[]> byPlant = new HashMap<>();
+    // By the value itself: two trees may show the same.
+    private final Map<Value, Double> singles = new IdentityHashMap<>();
     private final int seen;
     private double scatter;
     private double farmPrecision;
@@ -42,29 +48,50 @@ final class Levels {
         this.scatter = prior.scatter * prior.scatter;
         for (int pass = 0; pass < PASSES; pass++) {
             learn(values);
+            judge(values);
             double sum = PRIOR_VALUES * prior.scatter * prior.scatter;
             double count = PRIOR_VALUES;
             for (Value value : values) {
                 double off = value.value - plantMean(value.plant)[0];
+                double single = single(value);
                 double[] own = byPlant.get(value.plant);
                 // A mean drawn towards its own values leaves too little over.
                 double kept = own == null ? 1 : Math.max(0.3, 1 - 1 / (own[2] + scatter / square(prior.plantSpread)));
-                sum += Math.min(off * off / kept, 5 * scatter) - Math.min(value.variance, off * off / kept);
-                count++;
+                sum += single * (Math.min(off * off / kept, 5 * scatter) - Math.min(value.variance, off * off / kept));
+                count += single;
             }
             scatter = Math.max(square(prior.scatter / 3), sum / count);
         }
         learn(values);
     }
 
+    private double single(Value value) {
+        return singles.getOrDefault(value, 1.0);
+    }
+
+    private void judge(List<Value> values) {
+        for (Value value : values) {
+            double off = value.value - plantMean(value.plant)[0];
+            double variance = scatter + value.variance;
+            double single = (1 - HIDING_SHARE - NONSENSE_SHARE) * density(off, variance);
+            double hiding = HIDING_SHARE * density(off - Math.log(2), variance);
+            double nonsense = NONSENSE_SHARE * density(off, square(NONSENSE_TIMES) * variance);
+            singles.put(value, single / (single + hiding + nonsense));
+        }
+    }
+
+    private static double density(double off, double variance) {
+        return Math.exp(-off * off / 2 / variance) / Math.sqrt(variance);
+    }
+
     private void learn(List<Value> values) {
         byPlant.clear();
         for (Value value : values) {
             double[] own = byPlant.computeIfAbsent(value.plant, k -> new double[3]);
-            double precision = 1 / (scatter + value.variance);
+            double precision = single(value) / (scatter + value.variance);
             own[0] += precision;
             own[1] += precision * value.value;
-            own[2]++;
+            own[2] += single(value);
         }
         farmPrecision = 1 / square(prior.farmSpread);
         double weighted = prior.mean * farmPrecision;
@@ -98,7 +125,7 @@ final class Levels {
     Belief next(long plant) {
         double[] mean = plantMean(plant);
         double[] own = byPlant.get(plant);
-        return new Belief(mean[0], Math.sqrt(mean[1] + scatter), own == null ? 0 : (int) own[2]);
+        return new Belief(mean[0], Math.sqrt(mean[1] + scatter), own == null ? 0 : (int) Math.round(own[2]));
     }
 
     /** How many values were learned from. */

@@ -10,9 +10,13 @@ import java.util.List;
 /**
  * Finds the swells in the notes of a plant: each time the share of the canopy that has left rest first reaches the
  * threshold, put between the two notes around it in proportion. A canopy found hardening after it was mature or resting
- * has flushed in between as well; that swell is put in the middle.
+ * has flushed in between as well, unless too few days lie between for it to have swelled, pushed and flushed: then one of
+ * the two was a slip. That swell is put in the middle.
  */
 public final class Swells {
+
+    // A quick flush goes from swelling to hardening in about a third of five weeks.
+    private static final int UNTO_HARDENING_DAYS = 12;
 
     private Swells() {}
 
@@ -32,13 +36,18 @@ public final class Swells {
             double to = after.canopy().active();
             if (from < threshold && to >= threshold) {
                 found.add(between(before.day(), after.day(), (threshold - from) / (to - from)));
-            } else if (rests(before) && after.canopy().leading() == BudStage.H && to < threshold) {
+            } else if (rests(before) && hardened(before, after) && to < threshold) {
                 found.add(between(before.day(), after.day(), 0.5));
             } else if (from >= threshold && begunAnew(before, after)) {
                 found.add(between(before.day(), after.day(), 0.5));
             }
         }
         return List.copyOf(found);
+    }
+
+    private static boolean hardened(BudNote before, BudNote after) {
+        return after.canopy().leading() == BudStage.H
+                && ChronoUnit.DAYS.between(before.day(), after.day()) >= UNTO_HARDENING_DAYS;
     }
 
     private static boolean rests(BudNote note) {

@@ -31,6 +31,6 @@ public record Learned(Accounts accounts, Lessons lessons, List<Hindcast.Told> to
 
     /** The ranges told on one plant. */
     public List<Hindcast.Told> told(long plant) {
-        return told.stream().filter(one -> one.plant() == plant).toList();
+        return told.stream().filter(one -> one.said().plant() == plant).toList();
     }
 }

@@ -13,6 +13,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Goes through the past of a species' trees as it was lived: on the days on which somebody looked it is foretold from
@@ -35,17 +37,24 @@ public final class Hindcast {
     private final List<LookCase> cases = new ArrayList<>();
     private final List<Told> told = new ArrayList<>();
     private final Map<Integer, List<SkyDays>> lines = new HashMap<>();
+    private final @Nullable Consumer<Foretold> listener;
 
     /**
-     * A range told on a past look, in days after it, and what came.
+     * What was foretold on a past look.
      *
      * @param day the day of the look, counted from the epoch
-     * @param came the day of the swell, as likely as the looks around it tell
-     * @param held how likely the range held it, 0 to 1
+     * @param range in days after it
      * @param prior the middle had nothing been learned
      */
-    public record Told(
-            long plant, int day, double low, double mid, double high, double came, double held, double prior) {}
+    public record Foretold(long plant, int day, Widths.Range range, double prior) {}
+
+    /**
+     * A range told on a past look, and what came.
+     *
+     * @param came the day of the swell, as likely as the looks around it tell, in days after the look
+     * @param held how likely the range held it, 0 to 1
+     */
+    public record Told(Foretold said, double came, double held) {}
 
     /**
      * Goes through the past up to the evening of a day.
@@ -54,6 +63,18 @@ public final class Hindcast {
      * @param most about so many looks are gone through, evenly over trees and time
      */
     public Hindcast(Accounts.Grounds grounds, List<TreeRecord> trees, Skies skies, int until, int most) {
+        this(grounds, trees, skies, until, most, null);
+    }
+
+    /** The same, telling the listener of every look gone through, also where nobody saw what came. */
+    Hindcast(
+            Accounts.Grounds grounds,
+            List<TreeRecord> trees,
+            Skies skies,
+            int until,
+            int most,
+            @Nullable Consumer<Foretold> listener) {
+        this.listener = listener;
         this.grounds = grounds;
         this.trees = trees.stream().map(tree -> tree.until(until)).toList();
         this.skies = skies;
@@ -95,26 +116,24 @@ public final class Hindcast {
     // Of a swell after one that nobody saw none can say how long it took, so it is no case.
     private void foretell(TreeRecord tree, int day, Lessons lessons, Foretelling foretelling) {
         Optional<TreeRecord.Seen> came = tree.next(day).filter(seen -> !gaps.hidAFlush(tree.plant(), seen));
-        if (came.isEmpty()) {
+        if (came.isEmpty() && listener == null) {
             return;
         }
         List<SkyDays> ahead = lines.computeIfAbsent(day, skies::from);
         TreeRecord then = tree.until(day);
         Map<Account, double[][]> chances = foretelling.of(then, foretelling.lines(ahead));
-        LookCase one = new LookCase(tree.plant(), day, chances, came.get(), counts);
-        cases.add(one);
         Days days = lessons.together(tree.plant(), chances);
         Widths.Range range = lessons.widths().of(days);
         double prior = new Days(unlearned.of(Account.WARMTH, then, unlearned.lines(ahead.subList(0, 1)))).at(0.5);
-        told.add(new Told(
-                tree.plant(),
-                day,
-                range.low(),
-                range.mid(),
-                range.high(),
-                one.placed(days),
-                one.held(days, range),
-                prior));
+        Foretold said = new Foretold(tree.plant(), day, range, prior);
+        came.ifPresent(seen -> {
+            LookCase one = new LookCase(tree.plant(), day, chances, seen, counts);
+            cases.add(one);
+            told.add(new Told(said, one.placed(days), one.held(days, range)));
+        });
+        if (listener != null) {
+            listener.accept(said);
+        }
     }
 
     /** What all of it taught. */
@@ -125,7 +144,8 @@ public final class Hindcast {
     /** Every range told, in the order of the looks. */
     public List<Told> told() {
         return told.stream()
-                .sorted(Comparator.comparingInt(Told::day).thenComparingLong(Told::plant))
+                .sorted(Comparator.comparingInt((Told one) -> one.said().day())
+                        .thenComparingLong(one -> one.said().plant()))
                 .toList();
     }
 }

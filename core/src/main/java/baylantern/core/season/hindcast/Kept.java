@@ -26,17 +26,18 @@ public record Kept(int looks, double meanErrorDays, double heldShare, double pri
         List<ByLead> byLead = new ArrayList<>();
         for (int lead = 0; lead < Widths.LEADS.size(); lead++) {
             int own = lead;
-            List<Hindcast.Told> at =
-                    told.stream().filter(t -> Widths.lead(t.mid()) == own).toList();
+            List<Hindcast.Told> at = told.stream()
+                    .filter(t -> Widths.lead(t.said().range().mid()) == own)
+                    .toList();
             int until = Widths.LEADS.get(lead);
             byLead.add(new ByLead(until == Integer.MAX_VALUE ? null : until, at.size(), mean(at)));
         }
         double error = told.stream()
-                .mapToDouble(t -> Math.abs(t.mid() - t.came()))
+                .mapToDouble(t -> Math.abs(t.said().range().mid() - t.came()))
                 .average()
                 .orElse(0);
         double prior = told.stream()
-                .mapToDouble(t -> Math.abs(t.prior() - t.came()))
+                .mapToDouble(t -> Math.abs(t.said().prior() - t.came()))
                 .average()
                 .orElse(0);
         return new Kept(told.size(), error, mean(told), prior, List.copyOf(byLead));

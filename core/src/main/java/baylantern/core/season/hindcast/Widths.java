@@ -16,7 +16,7 @@ public final class Widths {
     public static final List<Integer> LEADS = List.of(30, 60, 120, Integer.MAX_VALUE);
 
     // Not quite a tenth: ends are whole days, and a swell is only known to lie between two looks.
-    private static final double TAIL = 0.13;
+    private static final double TAIL = 0.11;
     private static final double PRIOR_CASES = 4;
     private static final double OTHER_LEADS_CASES = 15;
     private static final double SHIFT_SHARE = 0.3;
@@ -46,7 +46,7 @@ public final class Widths {
     }
 
     /** A range in days after the look. */
-    record Range(double low, double mid, double high) {}
+    public record Range(double low, double mid, double high) {}
 
     /** The lead a middle falls into, counted from 0. */
     static int lead(double days) {

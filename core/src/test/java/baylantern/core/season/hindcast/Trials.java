@@ -30,17 +30,18 @@ final class Trials {
     /** A kind of farm: where, what grows, and by which law. */
     record Kind(StartingClimates.Kind climate, double latitudeDeg, String species, MadeUpFarm.Law law) {}
 
-    /** One range told, the days to the true swell, and what the plain ways told. */
-    record Trial(Hindcast.Told told, int truth, double prior, double lastYear, double median, double warmthOnly) {
+    /** One range told, whether or not anybody saw what came; the days to the true swell, and what the plain ways told. */
+    record Trial(Hindcast.Foretold told, int truth, double prior, double lastYear, double median, double warmthOnly) {
 
         boolean held() {
-            return told.low() - 0.5 <= truth && truth <= told.high() + 0.5;
+            return told.range().low() - 0.5 <= truth && truth <= told.range().high() + 0.5;
         }
     }
 
     private final Species species;
     private final Kind kind;
     final List<Trial> trials = new ArrayList<>();
+    private final List<Double> reckoned = new ArrayList<>();
 
     Trials(Kind kind, MadeUpFarm.Eye eye, int farms, int trees, int days) {
         this.kind = kind;
@@ -55,16 +56,22 @@ final class Trials {
         LocalDate last = MadeUpFarm.START.plusDays(farm.days() - 1L);
         Watch watch = new Watch(species, farm.weather, kind.latitudeDeg, MadeUpFarm.START.minusDays(200), last);
         Skies skies = watch.skies;
-        Hindcast hindcast = new Hindcast(watch.grounds, records, skies, (int) last.toEpochDay(), Learned.MOST_LOOKS);
+        List<Hindcast.Foretold> everyLook = new ArrayList<>();
+        Hindcast hindcast = new Hindcast(
+                watch.grounds, records, skies, (int) last.toEpochDay(), Learned.MOST_LOOKS, everyLook::add);
+        hindcast.told().stream()
+                .filter(told -> learned(told.said().day()))
+                .mapToDouble(Hindcast.Told::held)
+                .forEach(reckoned::add);
         Plain plain = new Plain(records, watch);
-        for (Hindcast.Told told : hindcast.told()) {
+        for (Hindcast.Foretold told : everyLook) {
             int day = told.day();
             int truth = farm.trees.get((int) told.plant() - 1).swells().stream()
                     .mapToInt(swell -> (int) swell.toEpochDay() - day)
                     .filter(ahead -> ahead > 0)
                     .findFirst()
                     .orElse(-1);
-            if (truth > 0 && day - MadeUpFarm.START.toEpochDay() >= LEARNED_DAYS) {
+            if (truth > 0 && learned(day)) {
                 TreeRecord then = records.get((int) told.plant() - 1).until(day);
                 trials.add(new Trial(
                         told,
@@ -75,6 +82,10 @@ final class Trials {
                         plain.warmth(then, day, skies.from(day).get(0))));
             }
         }
+    }
+
+    private static boolean learned(int day) {
+        return day - MadeUpFarm.START.toEpochDay() >= LEARNED_DAYS;
     }
 
     /** The plain ways. */
@@ -141,11 +152,11 @@ final class Trials {
 
     /** How often it held as the farm itself reckons it, not knowing the truth. */
     double reckonedHeld() {
-        return trials.stream().mapToDouble(t -> t.told.held()).average().orElse(0);
+        return reckoned.stream().mapToDouble(Double::doubleValue).average().orElse(0);
     }
 
     double error() {
-        return mean(t -> t.told.mid());
+        return mean(t -> t.told.range().mid());
     }
 
     private double mean(java.util.function.ToDoubleFunction<Trial> told) {
@@ -171,7 +182,9 @@ final class Trials {
     }
 
     List<Trial> at(int lead) {
-        return trials.stream().filter(t -> Widths.lead(t.told.mid()) == lead).toList();
+        return trials.stream()
+                .filter(t -> Widths.lead(t.told.range().mid()) == lead)
+                .toList();
     }
 
     @Override
