@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import api, { ProblemError, type Schemas, told } from "../api/client";
 import { useFarm, useRules, useVarieties } from "../api/queries";
@@ -70,6 +70,11 @@ function BenchForm({ today, next, varieties }: FormProps) {
     const own = (shelf.data?.lots ?? []).filter((lot) => String(lot.varietyId) === varietyId && !lot.refusal);
     return own.length === 1 ? String(own[0].id) : "";
   };
+  // And where there is one variety, it is that.
+  const onlyVariety = draft.varietyId === "" && varieties.length === 1 ? String(varieties[0].id) : "";
+  useEffect(() => {
+    if (onlyVariety) set({ varietyId: onlyVariety, lotId: onlyLot(onlyVariety) });
+  });
   const variety = varieties.find((v) => String(v.id) === draft.varietyId);
   const entry = entryOf(draft, length);
   const check = useQuery({

@@ -50,7 +50,7 @@ function Columns({ preview, choices, onCorrect }: Props) {
       <PartHeading>What each column holds</PartHeading>
       <div className="grid grid-cols-4 gap-x-4 gap-y-2 max-lg:grid-cols-2 max-sm:grid-cols-1">
         {preview.columns.map((column) => (
-          <label key={column.number} className="block border-line border-t pt-1">
+          <div key={column.number} className="block border-line border-t pt-1">
             <b className="block truncate">{column.heading}</b>
             <Select
               aria-label={column.heading}
@@ -71,7 +71,7 @@ function Columns({ preview, choices, onCorrect }: Props) {
               ))}
             </Select>
             <span className="block truncate text-[13.5px] text-soft">{column.samples.join(" · ")}</span>
-          </label>
+          </div>
         ))}
       </div>
     </section>
@@ -86,7 +86,7 @@ function Dates({ preview, onCorrect }: Props) {
       <p>
         {preview.encoding}, cells parted by {delimiter[preview.delimiter] ?? preview.delimiter}.
       </p>
-      <label className="mt-1.5 flex flex-wrap items-center gap-2">
+      <div className="mt-1.5 flex flex-wrap items-center gap-2">
         Dates
         <Select
           aria-label="Dates"
@@ -98,8 +98,8 @@ function Dates({ preview, onCorrect }: Props) {
           <option value="false">month first</option>
         </Select>
         <span className="text-[14px] text-soft">{preview.dateOrderWhy}</span>
-      </label>
-      <label className="mt-1.5 flex flex-wrap items-center gap-2">
+      </div>
+      <div className="mt-1.5 flex flex-wrap items-center gap-2">
         Bare diameters
         <Select
           aria-label="Bare diameters"
@@ -110,7 +110,7 @@ function Dates({ preview, onCorrect }: Props) {
           <option value="false">millimetres</option>
           <option value="true">inches</option>
         </Select>
-      </label>
+      </div>
     </section>
   );
 }

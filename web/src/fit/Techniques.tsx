@@ -113,10 +113,10 @@ export function Techniques({ weighed, problem, chosen, onChoose }: Props) {
               <button
                 type="button"
                 aria-expanded={open === c.techniqueKey}
-                aria-label={`Why ${c.name}`}
                 className="ml-auto min-h-6 text-right text-[13.5px] text-soft underline decoration-dotted max-sm:min-h-11"
                 onClick={() => setOpen(open === c.techniqueKey ? undefined : c.techniqueKey)}
               >
+                <span className="sr-only">Why {c.name}: </span>
                 {c.reasons.slice(0, 2).join(", ")}
               </button>
             </div>

@@ -35,7 +35,6 @@ function LampWithReasons({ pairing, words }: { pairing: Schemas["season.PairingV
       <button
         type="button"
         popoverTarget={id}
-        aria-label={`${pairing.varietyName} on ${pairing.spotName} stocks: ${lampWords(pairing.lamp)}. ${words} Reasons`}
         className="flex items-start gap-3 rounded text-left hover:bg-surface"
         style={{ anchorName: anchor } as CSSProperties}
       >
@@ -46,6 +45,7 @@ function LampWithReasons({ pairing, words }: { pairing: Schemas["season.PairingV
           </b>
           <span className="block text-[14.5px]">on {pairing.spotName} stocks</span>
           <span className="mt-0.5 block text-[14.5px] text-soft">{words}</span>
+          <span className="sr-only">{lampWords(pairing.lamp)}. Reasons</span>
         </span>
       </button>
       <div

@@ -26,12 +26,13 @@ export function PhoneWatch({ lanes, today }: { lanes: Schemas["season.LaneRow"][
             <button
               type="button"
               aria-expanded={open === row.name}
-              aria-label={`${row.name}: note all ${row.lanes.length}`}
               className="flex min-h-11 w-full items-end justify-between text-left"
               onClick={() => turn(row.name)}
             >
               <b>{row.name}</b>
-              <span className="text-[14.5px] text-sea underline">note the row</span>
+              <span className="text-[14.5px] text-sea underline">
+                note the row<span className="sr-only">, all {row.lanes.length}</span>
+              </span>
             </button>
             {open === row.name && (
               <div className="py-2">

@@ -16,11 +16,11 @@ export function DemoClock({ today }: { today: string }) {
   const button = (days: number, words: string, sign: string) => (
     <button
       type="button"
-      aria-label={words}
       title={words}
       className="code min-w-6 rounded border border-line px-1 leading-5 hover:border-sea"
       onClick={() => step(days)}
     >
+      <span className="sr-only">{words}, </span>
       {sign}
     </button>
   );

@@ -113,7 +113,6 @@ function Card({ card, focus, marked, onMark, onFocus }: CardProps) {
     <button
       type="button"
       aria-pressed={marked}
-      aria-label={`${KIND_NAMES[member.kind]} ${member.code}, ${member.words}, ${drawn.held ? "held" : STANDING_WORDS[drawn.standing]}`}
       className={`absolute flex flex-col justify-end border-b-[3px] px-1.5 text-left text-[12.5px] leading-tight hover:border-sea ${edge}`}
       style={style}
       onClick={() => onMark(card.id)}
@@ -121,11 +120,13 @@ function Card({ card, focus, marked, onMark, onFocus }: CardProps) {
     >
       <span className={`flex items-center gap-1 ${bad ? "text-alarm" : ""}`}>
         <LineageGlyph kind={member.kind} />
+        <span className="sr-only">{KIND_NAMES[member.kind]}</span>
         <b className="code truncate text-[13px]">{member.code}</b>
         {drawn.more > 0 && <span className="ml-auto text-soft">+{drawn.more}</span>}
       </span>
       <span className={`block truncate ${bad ? "font-semibold text-alarm" : "text-soft"}`}>
         {drawn.held ? "held" : bad ? STANDING_WORDS[drawn.standing] : member.words}
+        <span className="sr-only">, {bad ? member.words : STANDING_WORDS[drawn.standing]}</span>
       </span>
     </button>
   );

@@ -155,11 +155,10 @@ function PlantTable({ list, text }: { list: Schemas["place.PlantList"]; text: st
                 <span className="text-right max-sm:hidden">{sizes.join(", ")}</span>
                 <button
                   type="button"
-                  aria-label={`Put ${plant.code} right`}
                   className="min-h-8 text-right text-[14px] text-sea underline"
                   onClick={() => setRight(plant)}
                 >
-                  put right
+                  put right<span className="sr-only"> {plant.code}</span>
                 </button>
               </div>
             );

@@ -75,19 +75,16 @@ export function Takes() {
         ) : (
           <>
             <div className="mb-2 flex flex-wrap items-center gap-2">
-              <label className="flex items-center gap-2 text-[15px]">
+              <div className="flex items-center gap-2 text-[15px]">
                 <span className="text-soft">By</span>
-                <Select
-                  value={by}
-                  onChange={(e) => setBy(e.target.value as By)}
-                >
+                <Select aria-label="By" value={by} onChange={(e) => setBy(e.target.value as By)}>
                   {WAYS.map(([key, words]) => (
                     <option key={key} value={key}>
                       {words}
                     </option>
                   ))}
                 </Select>
-              </label>
+              </div>
               <Button aria-pressed={asTable} onClick={() => setAsTable(!asTable)}>
                 {asTable ? "Read as drawing" : "Read as table"}
               </Button>

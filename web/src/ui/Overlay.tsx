@@ -20,7 +20,8 @@ export function Overlay(props: {
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/35" />
         <Dialog.Content
           onEscapeKeyDown={leavesAList}
-          className="fixed top-[10vh] left-1/2 z-50 max-h-[80vh] w-[min(620px,94vw)] -translate-x-1/2 overflow-auto rounded-md border border-line bg-surface p-5 shadow-xl">
+          className="fixed top-[10vh] left-1/2 z-50 max-h-[80vh] w-[min(620px,94vw)] -translate-x-1/2 overflow-auto rounded-md border border-line bg-surface p-5 shadow-xl"
+        >
           <Dialog.Title className="big text-xl">{props.title}</Dialog.Title>
           <Dialog.Description className={props.description ? "mb-3 text-soft" : "sr-only"}>
             {props.description ?? props.title}

@@ -23,7 +23,12 @@ export function ShortChoice({ choices, value, label, invalid, disabled, classNam
         type="button"
         {...list.getToggleButtonProps({
           disabled,
-          onKeyDown: (e) => e.key === "Escape" && list.isOpen && e.preventDefault(),
+          onKeyDown: (e) => {
+            if (e.key === "Escape" && list.isOpen) e.preventDefault();
+            // While it is shut its letters are those of the station.
+            if (!list.isOpen && e.key.length === 1 && e.key !== " ")
+              Object.assign(e.nativeEvent, { preventDownshiftDefault: true });
+          },
           "aria-label": label,
           "aria-labelledby": undefined,
         })}

@@ -27,7 +27,7 @@ const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable ||
     target.tagName === "TEXTAREA" ||
-    target.getAttribute("role") === "combobox" ||
+    (target.getAttribute("role") === "combobox" && target.getAttribute("aria-expanded") === "true") ||
     (target instanceof HTMLInputElement && !WRITTEN.has(target.type)));
 
 // Enter and Space do what a link or button that has the focus says.

@@ -103,9 +103,7 @@ class PutRightApiTest extends ApiTest {
         Map<String, Object> right = Map.of("grafts", read(List.of(late)), "madeOn", "" + today.minusDays(2));
         JsonNode put = http.put("/api/grafts/made", right).json();
         assertThat(used(late)).isEqualTo(used(then)).isPositive();
-        assertThat(takenOn(today.minusDays(2)))
-                .as("the lot's ledger follows")
-                .isEqualTo(2);
+        assertThat(takenOn(today.minusDays(2))).as("the lot's ledger follows").isEqualTo(2);
         assertThat(takenOn(today)).isZero();
         http.undo(put);
         assertThat(takenOn(today)).isEqualTo(1);

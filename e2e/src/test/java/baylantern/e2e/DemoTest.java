@@ -63,7 +63,7 @@ class DemoTest extends DemoScreenTest {
         Page page = desk(lantern);
         page.navigate("/rounds");
         assertThat(title(page)).hasText(Pattern.compile("\\d+ to look at"));
-        button(page, "Demo clock: a week on").click();
+        button(page, "Demo clock: a week on, +7").click();
         assertThat(page.locator("header").getByText("Thu 21 May")).isVisible();
         page.locator("h1").click();
         page.keyboard().press(" ");
@@ -71,7 +71,7 @@ class DemoTest extends DemoScreenTest {
         assertThat(page.locator("section h2.code")).hasText("2 marked");
         page.keyboard().press("n");
         assertThat(page.getByText("2 grafts: nothing yet")).isVisible();
-        button(page, "Demo clock: a week back").click();
+        button(page, "Demo clock: a week back, −7").click();
         assertThat(page.getByText("The clock went back; 1 act was taken back.")).isVisible();
     }
 
@@ -197,7 +197,7 @@ class DemoTest extends DemoScreenTest {
         Page page = phone(lantern);
         page.navigate("/rounds");
         assertThat(title(page)).hasText(Pattern.compile("\\d+ to look at|This round is done"));
-        button(page, "Demo clock: a day on").click();
+        button(page, "Demo clock: a day on, +1").click();
         assertThat(page.locator("header").getByText("Fri 15 May")).isVisible();
         Assertions.assertThat(against(page, List.of(IN_THE_SUN))).isEmpty();
         axeClean(page);
@@ -210,7 +210,7 @@ class DemoTest extends DemoScreenTest {
         Assertions.assertThat(width).isLessThanOrEqualTo(390);
         Page desk = desk(lantern);
         desk.navigate("/today");
-        button(desk, "Demo clock: a day back").click();
+        button(desk, "Demo clock: a day back, −1").click();
         assertThat(desk.locator("header").getByText("Thu 14 May")).isVisible();
     }
 

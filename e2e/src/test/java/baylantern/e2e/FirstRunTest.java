@@ -29,8 +29,7 @@ class FirstRunTest extends ScreenTest {
     private static Locator lamp(Page page) {
         return page.getByRole(
                 AriaRole.BUTTON,
-                new Page.GetByRoleOptions()
-                        .setName(Pattern.compile("^Pale Buoy on Bench stocks: stock lit, wood lit")));
+                new Page.GetByRoleOptions().setName(Pattern.compile("Pale Buoy on Bench stocks.*stock lit, wood lit")));
     }
 
     @Test
@@ -89,7 +88,7 @@ class FirstRunTest extends ScreenTest {
     }
 
     private static void firstGraft(Page page) {
-        chooseCalled(list(page, "Variety"), "Pale Buoy");
+        assertThat(list(page, "Variety")).containsText("Pale Buoy");
         choose(list(page, "Technique"), "whip");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("AV-1"))
                 .click();

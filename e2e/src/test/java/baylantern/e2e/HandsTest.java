@@ -46,7 +46,7 @@ class HandsTest extends DemoScreenTest {
         Locator sheet = page.getByRole(AriaRole.COMPLEMENTARY);
         sheet.getByRole(AriaRole.CHECKBOX).nth(0).check();
         sheet.getByRole(AriaRole.CHECKBOX).nth(1).check();
-        chooseCalled(list(sheet, "Cover"), "foil or paper");
+        chooseCalled(list(page, "Cover"), "foil or paper");
         axeClean(page);
         button(page, "Put the 2 marked grafts right").click();
         assertThat(page.getByText("grafts put right: foil or paper")).isVisible();
@@ -107,7 +107,7 @@ class HandsTest extends DemoScreenTest {
     void aPlantIsPutRightMovedWithOthersAndMadeOneWithAnother() {
         Page page = desk(lantern);
         page.navigate("/trees?search=AV-01");
-        button(page, "Put AV-011 right").click();
+        button(page, "put right AV-011").click();
         assertThat(list(page, "Species")).hasAttribute("data-chosen", "avocado");
         list(page, "Species").press("ArrowDown");
         assertThat(page.locator("li[data-value='mango']")).isVisible();
@@ -122,7 +122,7 @@ class HandsTest extends DemoScreenTest {
         page.getByLabel("Mark AV-013").check();
         chooseNth(list(page, "Put the marked plants at"), 2);
         assertThat(page.getByText("2 plants put there")).isVisible();
-        button(page, "Put AV-012 right").click();
+        button(page, "put right AV-012").click();
         pick(page, "Is the same as", "av 013");
         assertThat(page.getByText("go over to AV-013. It can be taken back.")).isVisible();
         button(page, "Make them one").click();
@@ -236,7 +236,7 @@ class HandsTest extends DemoScreenTest {
         String plant =
                 page.getByText(Pattern.compile("^CT-\\d+, stem")).textContent().split(",")[0];
         page.navigate("/trees?search=" + plant);
-        button(page, "Put " + plant + " right").click();
+        button(page, "put right " + plant).click();
         button(page, "Take this plant off the farm; its history stays").click();
         assertThat(page.getByText(plant + " carries CB-26-001, which lives")).isVisible();
         button(page, "Take it off with its grafts").click();

@@ -128,8 +128,16 @@ public class LotLedger {
         LotBalance after = before.withOneBack(unit);
         Part back = new Part(after.sticks() - before.sticks(), after.buds() - before.buds());
         Part taken = new Part(-back.sticks(), -back.buds());
-        write(lotId, LedgerRow.LedgerKind.GRAFT, back, new Said(from, null, "not on this day: the graft was put right", act));
-        write(lotId, LedgerRow.LedgerKind.GRAFT, taken, new Said(to, null, "on this day: the graft was put right", act));
+        write(
+                lotId,
+                LedgerRow.LedgerKind.GRAFT,
+                back,
+                new Said(from, null, "not on this day: the graft was put right", act));
+        write(
+                lotId,
+                LedgerRow.LedgerKind.GRAFT,
+                taken,
+                new Said(to, null, "on this day: the graft was put right", act));
     }
 
     private LotRow locked(long lotId) {
@@ -144,7 +152,11 @@ public class LotLedger {
     private record Part(int sticks, int buds) {}
 
     /** The day of an entry, whose it is, what is said of it, and the act it belongs to. */
-    private record Said(LocalDate day, @Nullable Long person, String remark, @Nullable Long act) {}
+    private record Said(
+            LocalDate day,
+            @Nullable Long person,
+            String remark,
+            @Nullable Long act) {}
 
     private void write(long lotId, LedgerRow.LedgerKind kind, Part part, Said said) {
         Rows.one(mapper.insertEntry(

@@ -93,8 +93,8 @@ class LampHoldsTest {
         }
         System.out.println("lit as they are: " + asTheyAre);
         System.out.println("lit on pinched wood: " + pinched);
-        assertThat(asTheyAre.off()).isLessThan(0.08);
-        assertThat(pinched.off()).isLessThan(0.1);
+        assertThat(asTheyAre.off()).isLessThan(0.04);
+        assertThat(pinched.off()).isLessThan(0.08);
         assertThat(IntStream.of(pinched.lit).sum())
                 .as("a window that rests on pinching comes")
                 .isGreaterThan(40);
@@ -112,7 +112,7 @@ class LampHoldsTest {
         GraftSky sky = new GraftSky(AVOCADO, RULES, farm.climate, years, AHEAD);
         Truth truth = new Truth(farm, today, BudWarmth.of(AVOCADO, RULES));
         List<Outlook> outlooks = new ArrayList<>();
-        records.forEach(tree -> outlooks.add(foresight.of(tree, 3).orElseThrow()));
+        records.forEach(tree -> outlooks.add(foresight.of(tree, tree.plant()).orElseThrow()));
         Growth stocks = new Growth("stocks", outlooks.subList(0, STOCKS), null, List.of());
         Pinched done = new Pinched(today.minusDays(4), today.plusDays(6), today.plusDays(18), 9);
         for (int wood = STOCKS; wood < TREES; wood++) {
