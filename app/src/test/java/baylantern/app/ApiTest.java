@@ -40,7 +40,9 @@ abstract class ApiTest {
 
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) {
-        registry.add("spring.datasource.url", () -> "jdbc:h2:file:" + DATA.resolve("farm") + ";WRITE_DELAY=0");
+        registry.add(
+                "spring.datasource.url",
+                () -> "jdbc:h2:file:" + DATA.resolve("farm") + ";WRITE_DELAY=0;LOCK_TIMEOUT=120000");
         registry.add("lantern.data", DATA::toString);
     }
 

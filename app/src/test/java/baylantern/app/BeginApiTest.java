@@ -6,10 +6,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 
 /** A farm begins whole or not at all, once, and says everything that is wrong in one answer. */
@@ -84,16 +80,8 @@ class BeginApiTest extends ApiTest {
 
     @Test
     void ofEightAtOnceOneBeginsAndTakenBackItBeginsAgain() throws Exception {
-        ExecutorService eight = Executors.newFixedThreadPool(8);
-        List<Callable<Integer>> begins = new ArrayList<>();
-        for (int i = 0; i < 8; i++) {
-            begins.add(() -> begin("AV-1", "M-1 Pale Buoy").status());
-        }
-        List<Integer> answers = new ArrayList<>();
-        for (Future<Integer> answer : eight.invokeAll(begins)) {
-            answers.add(answer.get());
-        }
-        eight.shutdown();
+        List<Integer> answers =
+                AtOnce.of(8, () -> begin("AV-1", "M-1 Pale Buoy").status());
         assertThat(answers).containsOnlyOnce(200).containsOnly(200, 409);
         assertThat(http.get("/api/farm").json().get("plants").asInt()).isEqualTo(2);
         long act = http.get("/api/acts").json().get(0).get("id").asLong();

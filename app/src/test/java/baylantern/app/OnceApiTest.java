@@ -4,13 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -29,17 +23,6 @@ class OnceApiTest extends ApiTest {
             asked.header("Lantern-Person", person);
         }
         return http.send(asked.POST(BodyPublishers.ofString(PLANT.formatted(plant))));
-    }
-
-    private static <T> List<T> atOnce(int times, Callable<T> work) throws Exception {
-        ExecutorService eight = Executors.newFixedThreadPool(times);
-        List<T> answers = new ArrayList<>();
-        for (Future<T> answer :
-                eight.invokeAll(IntStream.range(0, times).mapToObj(i -> work).toList())) {
-            answers.add(answer.get());
-        }
-        eight.shutdown();
-        return answers;
     }
 
     private int plants() {
@@ -64,7 +47,7 @@ class OnceApiTest extends ApiTest {
     @Test
     void sentByEightAtOnceItIsDoneOnce() throws Exception {
         http.smallFarm();
-        List<Http.Answer> answers = atOnce(8, () -> paste("80", "eight-at-once", null));
+        List<Http.Answer> answers = AtOnce.of(8, () -> paste("80", "eight-at-once", null));
         assertThat(answers).extracting(Http.Answer::status).containsOnly(200);
         assertThat(answers)
                 .extracting(Http.Answer::text)
@@ -83,7 +66,7 @@ class OnceApiTest extends ApiTest {
     @Test
     void eightWhoGraftOntoOneStemAreServedOneAfterTheOther() throws Exception {
         http.smallFarm();
-        List<Http.Answer> answers = atOnce(8, () -> http.cleft(0, 1));
+        List<Http.Answer> answers = AtOnce.of(8, () -> http.cleft(0, 1));
         assertThat(answers).extracting(Http.Answer::status).containsOnlyOnce(200);
         assertThat(http.get("/api/grafts").json().get("total").asInt()).isEqualTo(1);
     }
@@ -104,7 +87,7 @@ class OnceApiTest extends ApiTest {
                 "cleft",
                 "grafts",
                 3);
-        List<Http.Answer> answers = atOnce(8, () -> http.post("/api/graft-days", day));
+        List<Http.Answer> answers = AtOnce.of(8, () -> http.post("/api/graft-days", day));
         assertThat(answers).extracting(a -> a.json().get("planNo").asInt()).doesNotHaveDuplicates();
     }
 

@@ -62,6 +62,9 @@ interface GraftMapper {
             @Param("fit") @Nullable GraftFit fit,
             @Param("met") boolean met);
 
+    /** One graft of each stem that carries more than one living. */
+    List<String> crowded();
+
     /** Another day of making: its moment, and what the wood had used of its life by then, null without a lot. */
     record Moved(Instant at, @Nullable Double woodUsed) {}
 

@@ -3,6 +3,7 @@ package baylantern.app.exchange;
 import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Pen;
 import baylantern.app.platform.TableVault;
 import baylantern.app.platform.TableVault.Content;
 import baylantern.core.rules.Known;
@@ -29,6 +30,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.QuoteMode;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -60,8 +62,10 @@ class FarmZip {
     private final FarmClock clock;
     private final DayTurn dayTurn;
     private final JsonMapper json;
+    private final Pen pen;
 
-    FarmZip(TableVault vault, FarmClock clock, DayTurn dayTurn, JsonMapper json) {
+    FarmZip(TableVault vault, FarmClock clock, DayTurn dayTurn, JsonMapper json, Pen pen) {
+        this.pen = pen;
         this.vault = vault;
         this.clock = clock;
         this.dayTurn = dayTurn;
@@ -84,7 +88,8 @@ class FarmZip {
         return ONCE_NAMED.getOrDefault(table, table);
     }
 
-    @Transactional(readOnly = true)
+    /** Takes the farm out as it stands at one moment, whoever writes meanwhile. */
+    @Transactional(readOnly = true, isolation = Isolation.SERIALIZABLE)
     void write(OutputStream out) throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             zip.putNextEntry(new ZipEntry(MANIFEST));
@@ -111,18 +116,25 @@ class FarmZip {
     /** Brings a farm in, all or nothing; only into an empty one. */
     @Transactional
     Map<String, Integer> read(InputStream in) {
-        if (!vault.empty()) {
-            throw FarmProblem.conflict(
-                    "This farm holds records already. A whole farm can only be brought into an empty one: start with a new data folder.");
-        }
+        intoEmpty();
         Map<String, Content> tables = new LinkedHashMap<>();
         Manifest manifest = opened(in, tables);
+        // Somebody may have begun while it was sent.
+        pen.take();
+        intoEmpty();
         check(manifest, tables);
         TableVault.TABLES.stream()
                 .filter(t -> !t.equals("house_clock"))
                 .forEach(t -> vault.fill(t, Known.in(tables, t)));
         dayTurn.tell();
         return vault.counts();
+    }
+
+    private void intoEmpty() {
+        if (!vault.empty()) {
+            throw FarmProblem.conflict(
+                    "This farm holds records already. A whole farm can only be brought into an empty one: start with a new data folder.");
+        }
     }
 
     private Manifest opened(InputStream in, Map<String, Content> tables) {

@@ -141,7 +141,7 @@ class NotebookController {
     @PostMapping("/{id}/import")
     Done bringIn(@PathVariable String id, @RequestBody Choices choices) {
         NotebookService.Imported imported = notebooks.bringIn(store.read(id), choices.plain());
-        store.forget(id);
+        store.forgetOnceCommitted(id);
         return new Done(
                 imported.actId(),
                 imported.report().grafts().size(),

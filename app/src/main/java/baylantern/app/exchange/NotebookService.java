@@ -18,6 +18,7 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Pen;
 import baylantern.app.platform.Undoer;
 import baylantern.core.bench.Cover;
 import baylantern.core.care.Sign;
@@ -55,6 +56,7 @@ public class NotebookService implements Undoer {
     private final CareService care;
     private final LookHistory looks;
     private final Changes changes;
+    private final Pen pen;
     private final ActService acts;
     private final FarmClock clock;
     private final NotebookReader reader;
@@ -69,8 +71,10 @@ public class NotebookService implements Undoer {
             ActService acts,
             FarmClock clock,
             Words words,
-            Changes changes) {
+            Changes changes,
+            Pen pen) {
         this.changes = changes;
+        this.pen = pen;
         this.places = places;
         this.plants = plants;
         this.bench = bench;
@@ -96,6 +100,8 @@ public class NotebookService implements Undoer {
     /** Imports every row that can be taken; one transaction. */
     @Transactional
     public Imported bringIn(byte[] file, NotebookChoices choices) {
+        // What is there already is judged as it stands when the rows are written.
+        pen.take();
         NotebookReport report = read(file, choices);
         if (report.grafts().isEmpty()) {
             throw FarmProblem.wrong(

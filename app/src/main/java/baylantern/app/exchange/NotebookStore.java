@@ -11,6 +11,8 @@ import java.nio.file.Path;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Keeps files that are being looked at before they are imported. */
 @Component
@@ -47,6 +49,16 @@ class NotebookStore {
         } catch (IOException | IllegalArgumentException e) {
             throw FarmProblem.unknown("file", id);
         }
+    }
+
+    /** Throws a file away once what was brought in from it stands: until then it may be asked for again. */
+    void forgetOnceCommitted(String id) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                forget(id);
+            }
+        });
     }
 
     void forget(String id) {

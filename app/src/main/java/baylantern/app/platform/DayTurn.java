@@ -7,6 +7,8 @@ import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Tells the listeners when the farm's day turns: at the demo clock's step, and in real use within ten minutes. */
 @Component
@@ -16,9 +18,11 @@ public class DayTurn implements ChangeListener {
 
     private final FarmClock clock;
     private final ObjectProvider<DayListener> listeners;
+    private final Pen pen;
     private final AtomicReference<@Nullable LocalDate> told = new AtomicReference<>();
 
-    DayTurn(FarmClock clock, ObjectProvider<DayListener> listeners) {
+    DayTurn(FarmClock clock, ObjectProvider<DayListener> listeners, Pen pen) {
+        this.pen = pen;
         this.clock = clock;
         this.listeners = listeners;
     }
@@ -26,7 +30,16 @@ public class DayTurn implements ChangeListener {
     /** Tells every listener now. */
     @Transactional
     public void tell() {
-        told.set(clock.today());
+        pen.take();
+        LocalDate before = told.getAndSet(clock.today());
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                if (status != STATUS_COMMITTED) {
+                    told.set(before);
+                }
+            }
+        });
         listeners.orderedStream().forEach(DayListener::dayTurned);
     }
 

@@ -40,6 +40,11 @@ final class HeldRequest extends HttpServletRequestWrapper {
         return new HeldRequest(request, form, flows);
     }
 
+    /** True where it can be served once more: a file that flowed is gone. */
+    boolean again() {
+        return !flows;
+    }
+
     /** What is asked: the way, the address and a mark of what was sent. */
     String asked() {
         String address = getRequestURI();

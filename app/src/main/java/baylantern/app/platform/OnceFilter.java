@@ -28,7 +28,8 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 /**
  * Serves each write in one transaction, as the person chosen on the device, and once: a request that carries an id and is
  * sent again is answered as the first time. The answer is kept in the transaction of the write, so that neither can be
- * without the other, also when the plug is pulled.
+ * without the other, also when the plug is pulled. Where somebody else changed the farm while it was served, it is served
+ * once more, holding the {@link Pen} from the start.
  */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE - 10)
@@ -46,6 +47,7 @@ class OnceFilter extends OncePerRequestFilter {
     private final Doer doer;
     private final Changes changes;
     private final Clock machine;
+    private final Pen pen;
     private final TransactionTemplate transaction;
     private final ObjectProvider<HandlerExceptionResolver> problems;
 
@@ -54,12 +56,14 @@ class OnceFilter extends OncePerRequestFilter {
             Doer doer,
             Changes changes,
             Clock machine,
+            Pen pen,
             PlatformTransactionManager transactions,
             @Qualifier("handlerExceptionResolver") ObjectProvider<HandlerExceptionResolver> problems) {
         this.requests = requests;
         this.doer = doer;
         this.changes = changes;
         this.machine = machine;
+        this.pen = pen;
         this.transaction = new TransactionTemplate(transactions);
         this.problems = problems;
     }
@@ -116,31 +120,13 @@ class OnceFilter extends OncePerRequestFilter {
         String id = header(request, REQUEST, ID, "8 to 64 letters, digits and dashes");
         String person = header(request, PERSON, NUMBER, "the number of a person");
         try {
-            transaction.executeWithoutResult(status -> {
-                if (id != null) {
-                    Rows.one(requests.begin(id, Instant.now(machine), request.asked()));
-                }
-                try {
-                    doer.as(person == null ? null : Long.valueOf(person), () -> chain.doFilter(request, answer));
-                } catch (Exception e) {
-                    throw new Failed(e);
-                }
-                if (answer.getStatus() >= REFUSED_FROM) {
-                    status.setRollbackOnly();
-                    return;
-                }
-                changes.settle();
-                OpenChange made = changes.open();
-                if (made == null) {
-                    // Nothing was changed: to ask the same again does no harm and need not be remembered.
-                    status.setRollbackOnly();
-                    return;
-                }
-                answer.setHeader(CHANGED, FactsAdvice.words(made.facts()));
-                if (id != null) {
-                    Rows.one(requests.answer(id, answer.getStatus(), answer.getContentType(), text(answer)));
-                }
-            });
+            Doer.Work work =
+                    () -> doer.as(person == null ? null : Long.valueOf(person), () -> chain.doFilter(request, answer));
+            if (!attempt(id, request, answer, work, false)) {
+                answer.resetBuffer();
+                answer.setStatus(HttpServletResponse.SC_OK);
+                attempt(id, request, answer, work, true);
+            }
         } catch (DuplicateKeyException | PessimisticLockingFailureException e) {
             if (id == null) {
                 throw e;
@@ -149,6 +135,52 @@ class OnceFilter extends OncePerRequestFilter {
         } catch (Failed e) {
             throw e.why();
         }
+    }
+
+    /** Serves once; false where it was overtaken, so that nothing it did may stand. */
+    private boolean attempt(
+            @Nullable String id,
+            HeldRequest request,
+            ContentCachingResponseWrapper answer,
+            Doer.Work work,
+            boolean holding) {
+        return Boolean.TRUE.equals(transaction.execute(status -> {
+            if (holding) {
+                pen.take();
+            } else if (request.again()) {
+                pen.watch();
+            }
+            if (id != null) {
+                Rows.one(requests.begin(id, Instant.now(machine), request.asked()));
+            }
+            try {
+                work.done();
+            } catch (Exception e) {
+                if (!pen.overtaken()) {
+                    throw new Failed(e);
+                }
+            }
+            if (pen.overtaken()) {
+                status.setRollbackOnly();
+                return false;
+            }
+            if (answer.getStatus() >= REFUSED_FROM) {
+                status.setRollbackOnly();
+                return true;
+            }
+            changes.settle();
+            OpenChange made = changes.open();
+            if (made == null) {
+                // Nothing was changed: to ask the same again does no harm and need not be remembered.
+                status.setRollbackOnly();
+                return true;
+            }
+            answer.setHeader(CHANGED, FactsAdvice.words(made.facts()));
+            if (id != null) {
+                Rows.one(requests.answer(id, answer.getStatus(), answer.getContentType(), text(answer)));
+            }
+            return true;
+        }));
     }
 
     private static @Nullable String header(HttpServletRequest request, String name, Pattern form, String valid) {

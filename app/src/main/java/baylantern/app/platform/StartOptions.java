@@ -24,6 +24,9 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
     /** Pages of the store kept in memory, in KB: enough for the whole of a farm with 80 000 grafts. */
     public static final int CACHE_KB = 262_144;
 
+    // As long as the longest writer may hold the pen: a notebook of some thousand rows.
+    private static final int LOCK_TIMEOUT_MS = 120_000;
+
     private static final Set<String> VALUED = Set.of("--data", "--port");
     private static final Set<String> FLAGS = Set.of("--demo", "--json", "--dry-run");
 
@@ -124,7 +127,8 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
 
     /** Where the farm's database is; each commit reaches the file before it is acknowledged. */
     public String url() {
-        return "jdbc:h2:file:" + data.resolve("farm") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;CACHE_SIZE=" + CACHE_KB;
+        return "jdbc:h2:file:" + data.resolve("farm") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;LOCK_TIMEOUT="
+                + LOCK_TIMEOUT_MS + ";CACHE_SIZE=" + CACHE_KB;
     }
 
     /** The same choices as the framework reads them. */

@@ -34,6 +34,8 @@ import org.springframework.stereotype.Component;
 })
 class WriteWatch implements Interceptor {
 
+    private static final String LOCKING = "FOR UPDATE";
+
     // A statement that names its rows by one of these concerns them alone.
     private static final Map<Fact, List<String>> ROWS = Map.of(
             Fact.PLANTS, List.of("plantId", "plantIds"),
@@ -43,9 +45,11 @@ class WriteWatch implements Interceptor {
             Fact.LOOKS, List.of("graftId", "graftIds"));
 
     private final ObjectProvider<Changes> changes;
+    private final ObjectProvider<Pen> pen;
 
-    WriteWatch(ObjectProvider<Changes> changes) {
+    WriteWatch(ObjectProvider<Changes> changes, ObjectProvider<Pen> pen) {
         this.changes = changes;
+        this.pen = pen;
     }
 
     @Override
@@ -54,6 +58,9 @@ class WriteWatch implements Interceptor {
         Object parameter = invocation.getArgs()[1];
         boolean reads = invocation.getMethod().getName().equals("query");
         if (reads && !statement.isDirtySelect()) {
+            if (sql(statement, parameter).endsWith(LOCKING)) {
+                pen.getObject().take();
+            }
             if (changes.getObject().watchesReading()) {
                 changes.getObject().reads(Fact.readBy(sql(statement, parameter)));
             }
@@ -62,11 +69,14 @@ class WriteWatch implements Interceptor {
         if (changes.getObject().reckoning()) {
             throw new IllegalStateException(statement.getId() + " writes while something is reckoned");
         }
+        Set<Fact> facts = Fact.changedBy(sql(statement, parameter));
+        if (!facts.isEmpty()) {
+            pen.getObject().take();
+        }
         Object result = invocation.proceed();
         if (Integer.valueOf(0).equals(result)) {
             return result;
         }
-        Set<Fact> facts = Fact.changedBy(sql(statement, parameter));
         for (Fact fact : facts) {
             changes.getObject().wrote(Set.of(fact), rows(fact, parameter, result));
         }
