@@ -6,6 +6,7 @@ import baylantern.app.platform.DayListener;
 import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmDays;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
@@ -135,6 +136,7 @@ public class WeatherService implements DayListener, Undoer {
     /** Takes a table. Where days overlap it must be said which telling wins. Days ahead of today are a forecast. */
     @Transactional
     WeatherBrought bring(WeatherTable table, @Nullable Overlap wins) {
+        table.readings().forEach(reading -> FarmDays.within("day", reading.day(), clock.today()));
         Set<LocalDate> overlapping = overlapping(table);
         if (!overlapping.isEmpty() && wins == null) {
             throw FarmProblem.wrong(
@@ -179,12 +181,24 @@ public class WeatherService implements DayListener, Undoer {
     WeatherBrought correct(Map<String, String> cells) {
         Map<String, String> row = new HashMap<>(cells);
         row.putIfAbsent("date", cells.getOrDefault("day", ""));
-        WeatherTable table = WeatherTable.of(List.of(row));
+        WeatherTable table = readable(row);
         if (!table.refused().isEmpty()) {
             throw FarmProblem.wrong(
                     "day", cells, "a day that can be", table.refused().get(0).sentence());
         }
         return bring(table, Overlap.FILE);
+    }
+
+    private static WeatherTable readable(Map<String, String> row) {
+        try {
+            return WeatherTable.of(List.of(row));
+        } catch (IllegalArgumentException e) {
+            throw FarmProblem.wrong(
+                    "day",
+                    row.get("date"),
+                    "a day with its lowest and highest temperature",
+                    "A day needs its lowest and its highest temperature.");
+        }
     }
 
     /** Switches the station on or off; what it measured stays. */

@@ -1,0 +1,25 @@
+package baylantern.app.platform;
+
+import java.time.LocalDate;
+
+/** Where the days of a farm lie: from the oldest tree anybody can tell the planting of, to the farthest plan. */
+public final class FarmDays {
+
+    private static final int YEARS_BACK = 100;
+    private static final int YEARS_AHEAD = 5;
+
+    private FarmDays() {}
+
+    /** Throws where a day told for a field lies a hundred years before the farm's day or more, or over five years after it. */
+    public static void within(String field, LocalDate day, LocalDate today) {
+        LocalDate first = today.minusYears(YEARS_BACK);
+        LocalDate last = today.plusYears(YEARS_AHEAD);
+        if (day.isBefore(first) || day.isAfter(last)) {
+            throw FarmProblem.wrong(
+                    field,
+                    day,
+                    first + " to " + last,
+                    "No farm has a day " + day.getYear() + " here; look at the year.");
+        }
+    }
+}
