@@ -71,9 +71,9 @@ export function Face({ view, width, height, onMove }: Props) {
           <line x1={rulerX} x2={rulerX} y1={frame.y(0)} y2={frame.y(cutMm)} />
           <line x1={rulerX - 5} x2={rulerX + 5} y1={frame.y(0)} y2={frame.y(0)} />
           <text
-            x={rulerX - 8}
+            x={width - 2}
             y={frame.y(0) - 6}
-            textAnchor="middle"
+            textAnchor="end"
             stroke="none"
             className="code fill-ink text-[14px]"
           >

@@ -213,28 +213,4 @@ class DemoTest extends DemoScreenTest {
         button(desk, "Demo clock: a day back, −1").click();
         assertThat(desk.locator("header").getByText("Thu 14 May")).isVisible();
     }
-
-    @Test
-    void everyStationIsCleanInBothThemes() {
-        for (String theme : List.of("day", "lamplight")) {
-            Page page = open(lantern, 1280, 800, theme);
-            page.navigate("/today");
-            for (String path : List.of(
-                    "/today",
-                    "/flush",
-                    "/rounds",
-                    "/bench",
-                    "/takes",
-                    "/trees",
-                    "/trees?tab=varieties",
-                    "/rules",
-                    "/farm",
-                    "/graft/CB-26-001")) {
-                go(page, path);
-                assertThat(title(page)).isVisible();
-                axeClean(page);
-            }
-            page.context().close();
-        }
-    }
 }

@@ -121,21 +121,6 @@ class FitKeysTest extends DemoScreenTest {
     }
 
     @Test
-    void byLamplightEverythingCanBeRead() {
-        Page page = open(lantern, 1280, 800, "lamplight");
-        page.navigate("/fit");
-        assertThat(page.locator("[data-meets]").first()).isVisible();
-        axeClean(page);
-        page.navigate("/fit/limbs");
-        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Limbs")))
-                .isVisible();
-        axeClean(page);
-        page.navigate("/fit/prepared");
-        assertThat(heading(page, "Nothing waits to be made")).isVisible();
-        axeClean(page);
-    }
-
-    @Test
     void aStemIsMeasuredAtTheBenchAndRemembered() {
         Page page = desk(lantern);
         page.navigate("/fit");

@@ -80,6 +80,10 @@ class WalkTest extends DemoScreenTest {
             go(page, path);
             assertThat(page.locator("h1").first()).isVisible();
             said(path, page.evaluate(SAID).toString());
+            for (String theme : List.of("day", "lamplight", "day")) {
+                page.evaluate("theme => { document.documentElement.dataset.theme = theme; }", theme);
+                axeClean(page);
+            }
             for (Object faint : (List<?>) page.evaluate(FAINT)) {
                 wrong.add(path + ": a faint edge: " + faint);
             }

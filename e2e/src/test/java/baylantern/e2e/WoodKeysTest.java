@@ -78,16 +78,4 @@ class WoodKeysTest extends DemoScreenTest {
         page.keyboard().press("Escape");
         assertThat(heading(page, "held under recall")).isVisible();
     }
-
-    @Test
-    void lamplightIsAsCleanAsDay() {
-        Page page = open(lantern, 1280, 800, "lamplight");
-        for (String path : new String[] {
-            "/wood/lot/LF-26-W01", "/wood/check?lot=CB-26-W03", "/lineage/PLANT-11", "/lineage/recall/2"
-        }) {
-            page.navigate(path);
-            assertThat(page.locator("h1")).isVisible();
-            axeClean(page);
-        }
-    }
 }

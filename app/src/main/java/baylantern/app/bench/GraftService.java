@@ -71,6 +71,11 @@ public class GraftService {
         return ids.isEmpty() || grafts.lock(ids).isEmpty() ? List.of() : byIds(ids);
     }
 
+    /** One graft of each stem that carries more than one living. */
+    public List<String> crowded() {
+        return grafts.crowded();
+    }
+
     /** Grafts by id, in walking order. */
     public List<Graft> byIds(Collection<Long> ids) {
         return ids.isEmpty() ? List.of() : grafts.byIds(ids);

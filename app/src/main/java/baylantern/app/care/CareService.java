@@ -93,6 +93,8 @@ public class CareService implements Undoer {
 
     private Answered record(LookEntry entry, LocalDate seenOn, List<Graft> taken, List<Told> told) {
         String sentence = sentence(taken, entry.sign());
+        boolean mayRevive = Boolean.TRUE.equals(entry.correction());
+        List<String> crowded = mayRevive ? grafts.crowded() : List.of();
         long act = acts.open(kind(), sentence);
         Map<Long, List<VisitRow>> due = visits(taken.stream().map(Graft::id).toList());
         for (Graft graft : taken) {
@@ -112,6 +114,9 @@ public class CareService implements Undoer {
             Rows.made(care.insertLook(graft.id(), entry.personId(), clock.now(), look, act));
         }
         changes.settle();
+        if (mayRevive && !crowded.containsAll(grafts.crowded())) {
+            throw FarmProblem.conflict("Its stem carries another living graft by now: that one was logged since.");
+        }
         return new Answered(
                 act, sentence, grafts.byIds(taken.stream().map(Graft::id).toList()), told);
     }

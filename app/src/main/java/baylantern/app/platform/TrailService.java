@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -36,17 +35,8 @@ public class TrailService implements Undoer {
     private final ActMapper acts;
     private final FarmClock clock;
     private final Doer doer;
-    private final ObjectProvider<TakeBackRule> rules;
 
-    TrailService(
-            JdbcTemplate jdbc,
-            TableVault vault,
-            Changes changes,
-            ActMapper acts,
-            FarmClock clock,
-            Doer doer,
-            ObjectProvider<TakeBackRule> rules) {
-        this.rules = rules;
+    TrailService(JdbcTemplate jdbc, TableVault vault, Changes changes, ActMapper acts, FarmClock clock, Doer doer) {
         this.jdbc = jdbc;
         this.vault = vault;
         this.changes = changes;
@@ -96,19 +86,11 @@ public class TrailService implements Undoer {
                 (row, n) -> new Step(
                         row.getString(1), cells(row.getString(2)), read(row.getString(3)), read(row.getString(4))),
                 actId);
-        Set<String> before = broken();
         try {
             inOrder(steps).forEach(this::takeBack);
         } catch (DataIntegrityViolationException e) {
             throw FarmProblem.conflict("Something written since hangs on it. Take that back first.");
         }
-        broken().stream().filter(amiss -> !before.contains(amiss)).findFirst().ifPresent(amiss -> {
-            throw FarmProblem.conflict(amiss + " Take back what was done later first.");
-        });
-    }
-
-    private Set<String> broken() {
-        return rules.stream().flatMap(rule -> rule.broken().stream()).collect(Collectors.toSet());
     }
 
     // Rows that went together come back in the order in which tables can be filled.
