@@ -35,6 +35,7 @@ class Pictures extends ScreenTest {
         keep(desk, "fit-cleft");
         choose(list(desk, "Technique"), "whip-tongue");
         assertThat(desk.getByText("Tongue, split by rocking")).isVisible();
+        desk.evaluate("() => document.querySelectorAll('main, aside').forEach(e => e.scrollTo(0, 0))");
         keep(desk, "fit-whip");
         desk.navigate("/fit/pairing");
         choose(list(desk, "Sticks of a lot"), "HA-26-W02");
