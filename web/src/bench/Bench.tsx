@@ -73,7 +73,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
   // And where there is one variety, it is that.
   const onlyVariety = draft.varietyId === "" && varieties.length === 1 ? String(varieties[0].id) : "";
   useEffect(() => {
-    if (onlyVariety) set({ varietyId: onlyVariety, lotId: onlyLot(onlyVariety) });
+    if (onlyVariety && shelf.data) set({ varietyId: onlyVariety, lotId: onlyLot(onlyVariety) });
   });
   const variety = varieties.find((v) => String(v.id) === draft.varietyId);
   const entry = entryOf(draft, length);

@@ -1,5 +1,6 @@
 import { dayAndYear } from "../days";
 import { PartHeading } from "../ui/parts";
+import { Wide } from "../ui/Wide";
 import { lengthWords, useChoices } from "../units";
 import type { Preview } from "./Notebook";
 
@@ -72,7 +73,7 @@ function Rows({ preview }: { preview: Preview }) {
   return (
     <section>
       <PartHeading>The first rows as they would be taken</PartHeading>
-      <div className="overflow-auto">
+      <Wide name="The first rows, table">
         <table className="w-full min-w-[820px] text-[14.5px]">
           <thead className="text-left text-soft">
             <tr>
@@ -111,7 +112,7 @@ function Rows({ preview }: { preview: Preview }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Wide>
     </section>
   );
 }

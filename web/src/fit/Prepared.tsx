@@ -6,6 +6,7 @@ import { dayWords } from "../days";
 import { PeopleOptions } from "../place/PeopleOptions";
 import { Button, Field, LinkButton, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
+import { Wide } from "../ui/Wide";
 import { done, failed } from "../undo";
 import { lengthWords, useChoices } from "../units";
 import { useLists } from "./fitApi";
@@ -77,7 +78,7 @@ function OneList({ list }: { list: List }) {
           {dayWords(list.madeOn)}, {list.open} of {list.rows.length} to make
         </span>
       </h2>
-      <div className="overflow-x-auto">
+      <Wide name={`Rows of ${list.name}`}>
         <table className="mt-1 w-full text-[15px] max-sm:min-w-[560px]">
           <thead className="text-left text-[14px] text-soft">
             <tr>
@@ -134,7 +135,7 @@ function OneList({ list }: { list: List }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Wide>
       <div className="mt-2 flex flex-wrap items-end gap-3 print:hidden">
         <Field label="Made by">
           <Select value={makerId} onChange={(e) => setMaker(e.target.value)}>

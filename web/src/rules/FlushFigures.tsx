@@ -2,6 +2,7 @@ import type { Schemas } from "../api/client";
 import { StageBadge } from "../drawings/StageBadge";
 import { STAGE_ORDER, STAGES, type Stage } from "../drawings/stages";
 import { PartHeading } from "../ui/parts";
+import { Wide } from "../ui/Wide";
 import { FigureTable } from "./FigureTable";
 
 type FlushRules = Schemas["rules.FlushRules"];
@@ -60,7 +61,7 @@ export function FlushFigures({ flush, species }: { flush: FlushRules; species: s
       <p>
         Wanted of {species} wood: {wood.best}.
       </p>
-      <div className="overflow-x-auto">
+      <Wide name="Bud stages and what they are worth">
         <table className="mt-1 w-full min-w-[640px] text-[15px]">
           <thead>
             <tr>
@@ -89,7 +90,7 @@ export function FlushFigures({ flush, species }: { flush: FlushRules; species: s
             ))}
           </tbody>
         </table>
-      </div>
+      </Wide>
       <FigureTable name="Figures for flushes and windows" figures={flush.figures} names={NAMES} />
     </>
   );

@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useRules } from "../api/queries";
 import { PartHeading, Select, Statement, Trouble } from "../ui/parts";
+import { Wide } from "../ui/Wide";
 import { figureNumber, lengthUnit, useChoices } from "../units";
 import { FigureTable } from "./FigureTable";
 import { FitFigures } from "./FitFigures";
@@ -44,7 +45,7 @@ export function RulesRoom() {
       <WoodFigures wood={rules.data.wood} species={key} />
       <FitFigures fit={rules.data.fit} species={key} />
       <PartHeading>Techniques</PartHeading>
-      <div className="overflow-auto">
+      <Wide name="Techniques and their limits">
         <table className="w-full min-w-[760px] text-[14.5px]">
           <thead className="text-left text-soft">
             <tr>
@@ -79,7 +80,7 @@ export function RulesRoom() {
             ))}
           </tbody>
         </table>
-      </div>
+      </Wide>
       <PartHeading>Where growers disagree</PartHeading>
       {rules.data.schools.map((q) => (
         <details key={q.key} className="border-line border-t py-1.5">

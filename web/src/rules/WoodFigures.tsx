@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { PartHeading } from "../ui/parts";
+import { Wide } from "../ui/Wide";
 import { measureWords, useChoices } from "../units";
 import { LOOKS } from "../wood/checkWords";
 import { FigureTable } from "./FigureTable";
@@ -44,7 +45,7 @@ export function WoodFigures({ wood, species }: { wood: Schemas["rules.WoodRules"
         age it {keep.q10} times as fast
         {keep.chillBelowC ? `; ${keep.chillWhy}` : ""}.
       </p>
-      <div className="overflow-auto">
+      <Wide name="How a stick is judged, table">
         <table className="mt-1 w-full min-w-[640px] text-[14.5px]">
           <caption className="sr-only">How a stick is judged</caption>
           <tbody>
@@ -66,7 +67,7 @@ export function WoodFigures({ wood, species }: { wood: Schemas["rules.WoodRules"
             )}
           </tbody>
         </table>
-      </div>
+      </Wide>
       <FigureTable name={`Measures of ${species} sticks`} figures={kind.measures} names={MEASURE_NAMES} />
       <FigureTable name="Figures of wood" figures={wood.figures} names={NAMES} />
     </>

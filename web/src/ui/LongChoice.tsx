@@ -1,6 +1,7 @@
 import { useCombobox } from "downshift";
 import { useRef, useState } from "react";
 import { BOX } from "./box";
+import { ChoiceMenu } from "./ChoiceMenu";
 import { type Choice, type ChoiceProps, found } from "./choices";
 import { useLaidBelow } from "./useLaidBelow";
 
@@ -73,30 +74,17 @@ export function LongChoice({ choices, value, label, invalid, disabled, className
         className={`${BOX} ${className}`}
         style={ofBox}
       />
-      <ul
-        {...box.getMenuProps({
-          ref: laid,
-          "aria-label": label,
-          "aria-labelledby": undefined,
-          // It may stand within a label, which would hand the click on to the box.
-          onClick: (e) => e.preventDefault(),
-        })}
-        popover="manual"
-        className="by-anchor max-h-72 w-max min-w-56 max-w-[90vw] overflow-auto rounded-sm border border-edge bg-surface p-1 text-ink shadow-xl"
+      <ChoiceMenu
+        label={label}
+        items={items}
+        chosen={value}
+        highlighted={box.highlightedIndex}
+        menu={box.getMenuProps}
+        item={box.getItemProps}
+        laid={laid}
         style={ofLaid}
-      >
-        {box.isOpen &&
-          items.map((item, index) => (
-            <li
-              key={item.value}
-              {...box.getItemProps({ item, index })}
-              className={`flex min-h-9 cursor-pointer items-center gap-3 px-2 text-[15px] max-sm:min-h-11 ${box.highlightedIndex === index ? "bg-ground shadow-[inset_3px_0_0_var(--sea)]" : ""} ${item.disabled ? "opacity-50" : ""}`}
-            >
-              {item.words}
-              {item.group && <span className="ml-auto text-[13.5px] text-soft">{item.group}</span>}
-            </li>
-          ))}
-      </ul>
+        open={box.isOpen}
+      />
       {unknown && (
         <span role="alert" className="mt-0.5 block font-semibold text-[13.5px] text-alarm">
           Nothing here is called “{typed}”

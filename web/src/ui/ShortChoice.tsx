@@ -1,6 +1,7 @@
 import { useSelect } from "downshift";
 import { ChevronDown } from "lucide-react";
 import { BOX } from "./box";
+import { ChoiceMenu } from "./ChoiceMenu";
 import type { Choice, ChoiceProps } from "./choices";
 import { useLaidBelow } from "./useLaidBelow";
 
@@ -40,31 +41,17 @@ export function ShortChoice({ choices, value, label, invalid, disabled, classNam
         <span className="truncate">{chosen?.words ?? ""}</span>
         <ChevronDown size={15} aria-hidden className="shrink-0 text-soft" />
       </button>
-      <ul
-        {...list.getMenuProps({
-          ref: laid,
-          "aria-label": label,
-          "aria-labelledby": undefined,
-          // It may stand within a label, which would hand the click on to the button.
-          onClick: (e) => e.preventDefault(),
-        })}
-        popover="manual"
-        className="by-anchor max-h-80 w-max max-w-[90vw] overflow-auto rounded-sm border border-edge bg-surface p-1 text-ink shadow-xl"
-        style={{ ...ofLaid, minWidth: "anchor-size(width)" }}
-      >
-        {list.isOpen &&
-          choices.map((item, index) => (
-            <li
-              key={item.value}
-              {...list.getItemProps({ item, index })}
-              data-value={item.value}
-              className={`flex min-h-9 cursor-pointer items-center gap-3 border-l-3 px-2 text-[15px] max-sm:min-h-11 ${list.highlightedIndex === index ? "border-sea bg-ground" : "border-transparent"} ${item.value === value ? "font-semibold" : ""} ${item.disabled ? "opacity-50" : ""}`}
-            >
-              {item.words}
-              {item.group && <span className="ml-auto text-[13.5px] text-soft">{item.group}</span>}
-            </li>
-          ))}
-      </ul>
+      <ChoiceMenu
+        label={label}
+        items={choices}
+        chosen={value}
+        highlighted={list.highlightedIndex}
+        menu={list.getMenuProps}
+        item={list.getItemProps}
+        laid={laid}
+        style={ofLaid}
+        open={list.isOpen}
+      />
     </>
   );
 }

@@ -3,6 +3,7 @@ import api, { type Schemas, told } from "../api/client";
 import { MONTHS } from "../days";
 import { Button, PartHeading } from "../ui/parts";
 import { useSend } from "../ui/useSend";
+import { Wide } from "../ui/Wide";
 import { done } from "../undo";
 import { type Choices, type Kind, readMeasure, readNumber, shown, unitOf, useChoices } from "../units";
 
@@ -70,7 +71,7 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
           Fit from the record
         </Button>
       </div>
-      <div className="overflow-x-auto">
+      <Wide name="Normals by month">
         <table className="text-[15px]">
           <thead className="text-soft">
             <tr>
@@ -112,7 +113,7 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
             ))}
           </tbody>
         </table>
-      </div>
+      </Wide>
       {problem && (
         <p role="alert" className="mt-2 font-semibold text-alarm">
           {problem.fields[0]?.sentence ?? problem.message}

@@ -6,6 +6,7 @@ import { DayBox } from "../ui/DayBox";
 import { Overlay } from "../ui/Overlay";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
+import { Wide } from "../ui/Wide";
 import { done } from "../undo";
 import { type Source, useSources } from "./woodApi";
 import { IDENTITY_WORDS, KIND_WORDS, STANDING_WORDS } from "./words";
@@ -19,7 +20,7 @@ export function Sources() {
   );
   return (
     <div className="mt-3">
-      <div className="overflow-auto">
+      <Wide name="Sources, table">
         <table className="w-full min-w-[640px] text-[15px]">
           <caption className="sr-only">Sources of wood</caption>
           <thead className="text-left text-[13.5px] text-soft">
@@ -80,7 +81,7 @@ export function Sources() {
             ))}
           </tbody>
         </table>
-      </div>
+      </Wide>
       <Button className="mt-3" onClick={() => setEditing("new")}>
         Add a source outside the farm
       </Button>

@@ -47,7 +47,7 @@ class EightAtOnceTest extends ApiTest {
     void farm() {
         http.smallFarm();
         today = http.today();
-        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.netBag();
         mother = http.mother("MB-1", null);
         String lines = IntStream.range(0, STEMS).mapToObj(i -> "ST-" + i + " 9").collect(Collectors.joining("\n"));
         http.post(

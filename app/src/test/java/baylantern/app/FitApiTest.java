@@ -197,7 +197,7 @@ class FitApiTest extends ApiTest {
     @Test
     void aBatchIsPairedAndBecomesAListAndTheListTheLog() {
         long mother = http.mother("MB-1", null);
-        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.netBag();
         JsonNode lot = http.collected(Http.lot(mother, http.today().minusDays(1), 3));
         JsonNode work = solved(batch(pieces("s", 9.0, 8.1, 30), pieces("t", 8.2, 9.1)));
         assertThat(work.get("judged").asInt()).isEqualTo(3);

@@ -130,7 +130,7 @@ class FitFaultsApiTest extends ApiTest {
     @Test
     void oneRowThatCannotBeLoggedLeavesTheOthersOpen() {
         long mother = http.mother("MB-1", null);
-        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.netBag();
         JsonNode lot = http.collected(Http.lot(mother, http.today().minusDays(1), 1));
         List<Map<String, Object>> rows = new ArrayList<>();
         for (long stem = 1; stem <= 2; stem++) {

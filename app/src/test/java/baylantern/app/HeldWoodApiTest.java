@@ -4,13 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpRequest;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -25,7 +21,7 @@ class HeldWoodApiTest extends ApiTest {
     void farm() {
         http.smallFarm();
         today = http.today();
-        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.netBag();
         http.post("/api/stores", Map.of("name", "Sill", "method", "AMBIENT"));
         mother = http.mother("MB-1", null);
     }
@@ -58,16 +54,9 @@ class HeldWoodApiTest extends ApiTest {
 
     /** Two at the bench want the last stick at the same moment: one graft is logged, the other is told. */
     @Test
-    void ofTwoWhoGraftTheLastStickOneIsTold() {
+    void ofTwoWhoGraftTheLastStickOneIsTold() throws Exception {
         JsonNode lot = lot(0, 1);
-        ExecutorService two = Executors.newFixedThreadPool(2);
-        List<CompletableFuture<Http.Answer>> asked = new ArrayList<>();
-        for (long stem = 1; stem <= 2; stem++) {
-            long which = stem;
-            asked.add(CompletableFuture.supplyAsync(() -> graft(lot, which, today), two));
-        }
-        List<Http.Answer> answers = asked.stream().map(CompletableFuture::join).toList();
-        two.shutdown();
+        List<Http.Answer> answers = AtOnce.of(List.of(() -> graft(lot, 1, today), () -> graft(lot, 2, today)));
         assertThat(answers).extracting(Http.Answer::status).containsExactlyInAnyOrder(200, 422);
         assertThat(answers)
                 .filteredOn(a -> a.status() == 422)

@@ -62,7 +62,7 @@ class HostileInputTest extends ApiTest {
     @Test
     void everythingStrangeIsTakenOrRefusedPlainly() {
         http.smallFarm();
-        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.netBag();
         LocalDate today = http.today();
         long mother = http.mother("MB-1", null);
         http.collected(Http.lot(mother, today, 5));

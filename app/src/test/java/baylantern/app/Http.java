@@ -123,6 +123,11 @@ final class Http {
                         1));
     }
 
+    /** A net bag in a cool box, where lots lie; the first store. */
+    void netBag() {
+        post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+    }
+
     /** A cleft of the first variety on these stems, made so many days ago. */
     Answer cleft(int daysAgo, long... stems) {
         List<Map<String, Object>> on = java.util.Arrays.stream(stems)

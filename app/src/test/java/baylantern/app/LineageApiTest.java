@@ -21,7 +21,7 @@ class LineageApiTest extends ApiTest {
     void farm() {
         http.smallFarm();
         today = http.today();
-        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.netBag();
         first = http.mother("MB-1", null);
         second = http.mother("MB-2", null);
     }

@@ -4,10 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -76,20 +72,7 @@ class LooksApiTest extends ApiTest {
     void ofEightWhoAnswerAtOnceOneIsTakenAndTheOthersAreTold() throws Exception {
         oneGraft(7);
         JsonNode graft = http.sheet(code).get("stop").get("graft");
-        ExecutorService people = Executors.newFixedThreadPool(8);
-        CountDownLatch start = new CountDownLatch(1);
-        List<Future<Integer>> answers = java.util.stream.IntStream.range(0, 8)
-                .mapToObj(i -> people.submit(() -> {
-                    start.await();
-                    return http.look(graft, "SWELLING").status();
-                }))
-                .toList();
-        start.countDown();
-        List<Integer> statuses = new java.util.ArrayList<>();
-        for (Future<Integer> answer : answers) {
-            statuses.add(answer.get());
-        }
-        people.shutdown();
+        List<Integer> statuses = AtOnce.of(8, () -> http.look(graft, "SWELLING").status());
         assertThat(statuses).containsOnlyOnce(200).filteredOn(s -> s == 409).hasSize(7);
         assertThat(http.sheet(code).get("past").size()).isEqualTo(1);
         assertThat(http.look(graft, "GREEN").json().get("detail").asString())

@@ -3,15 +3,10 @@ package baylantern.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -31,7 +26,7 @@ class PutRightApiTest extends ApiTest {
     void farm() {
         http.smallFarm();
         today = http.today();
-        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.netBag();
         mother = http.mother("MB-1", null);
     }
 
@@ -221,16 +216,8 @@ class PutRightApiTest extends ApiTest {
     @Test
     void ofEightWhoMakeTheSameTwoOneOneDoes() throws Exception {
         http.post("/api/people", Map.of("name", "Ingmar S"));
-        ExecutorService eight = Executors.newFixedThreadPool(8);
-        List<Callable<Integer>> merges = new ArrayList<>();
-        for (int i = 0; i < 8; i++) {
-            merges.add(() -> http.post("/api/people/2/same", Map.of("as", 1)).status());
-        }
-        List<Integer> answers = new ArrayList<>();
-        for (Future<Integer> answer : eight.invokeAll(merges)) {
-            answers.add(answer.get());
-        }
-        eight.shutdown();
+        List<Integer> answers = AtOnce.of(
+                8, () -> http.post("/api/people/2/same", Map.of("as", 1)).status());
         assertThat(answers).contains(200).allMatch(status -> status == 200 || status == 404 || status == 409);
         assertThat(http.get("/api/people").json().size()).isEqualTo(1);
     }

@@ -3,14 +3,9 @@ package baylantern.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -155,16 +150,8 @@ class TakenBackApiTest extends ApiTest {
     @Test
     void ofEightWhoPutItRightAtOnceOneDoes() throws Exception {
         Map<String, Object> right = made(http.today().minusDays(9));
-        ExecutorService eight = Executors.newFixedThreadPool(8);
-        List<Callable<Integer>> tries = new ArrayList<>();
-        for (int i = 0; i < 8; i++) {
-            tries.add(() -> http.put("/api/grafts/PB-26-001/made", right).status());
-        }
-        List<Integer> answers = new ArrayList<>();
-        for (Future<Integer> answer : eight.invokeAll(tries)) {
-            answers.add(answer.get());
-        }
-        eight.shutdown();
+        List<Integer> answers =
+                AtOnce.of(8, () -> http.put("/api/grafts/PB-26-001/made", right).status());
         assertThat(answers.stream().filter(status -> status == 200)).hasSize(1);
         assertThat(answers.stream().filter(status -> status == 409)).hasSize(7);
     }

@@ -4,13 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -25,7 +23,7 @@ class WoodApiTest extends ApiTest {
     void farm() {
         http.smallFarm();
         today = http.today();
-        http.post("/api/stores", Map.of("name", "Net bag", "method", "COOL_BOX", "setC", 10));
+        http.netBag();
         http.post("/api/stores", Map.of("name", "Sill", "method", "AMBIENT"));
         mother = http.mother("MB-1", today.minusYears(3));
     }
@@ -101,19 +99,15 @@ class WoodApiTest extends ApiTest {
 
     /** Eight people take sticks one by one at once: as many are served as there are sticks, and nothing is lost. */
     @Test
-    void eightAtOnceNeverTakeMoreThanThereIs() {
+    void eightAtOnceNeverTakeMoreThanThereIs() throws Exception {
         JsonNode lot = collected(0, 25);
         String path = "/api/lots/" + lot.get("id").asLong() + "/out";
-        ExecutorService many = Executors.newFixedThreadPool(8);
-        List<CompletableFuture<Integer>> asked = new ArrayList<>();
-        for (int i = 0; i < 40; i++) {
-            asked.add(CompletableFuture.supplyAsync(
-                    () -> http.post(path, Map.of("kind", "DISCARD", "sticks", 1))
-                            .status(),
-                    many));
-        }
-        List<Integer> answers = asked.stream().map(CompletableFuture::join).toList();
-        many.shutdown();
+        Callable<List<Integer>> five = () -> IntStream.range(0, 5)
+                .mapToObj(i ->
+                        http.post(path, Map.of("kind", "DISCARD", "sticks", 1)).status())
+                .toList();
+        List<Integer> answers =
+                AtOnce.of(8, five).stream().flatMap(List::stream).toList();
         assertThat(answers).containsOnly(200, 422);
         assertThat(answers.stream().filter(s -> s == 200)).hasSize(25);
         JsonNode sheet = http.get("/api/lots/" + lot.get("code").asString()).json();

@@ -208,7 +208,9 @@ class FitTest extends DemoScreenTest {
         box(page, "Name of the list").fill("For Saturday");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Prepare th")))
                 .click();
-        Locator list = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("For Saturday"));
+        Locator list = page.getByRole(
+                AriaRole.REGION,
+                new Page.GetByRoleOptions().setName("For Saturday").setExact(true));
         assertThat(list).isVisible();
         axeClean(page);
         list.getByRole(AriaRole.CHECKBOX).nth(1).check();

@@ -243,9 +243,6 @@ public class BenchService implements Undoer {
     }
 
     private void log(BenchEntry entry, long act, Logged all) {
-        // Held first: what is checked must still be so when it is written.
-        places.numbering(entry.varietyId());
-        plants.working(entry.stems().stream().map(BenchEntry.OnStem::stemId).toList());
         List<Finding> found = check(entry);
         FarmProblem.ifRefused(found);
         Variety variety = places.variety(entry.varietyId());

@@ -42,9 +42,6 @@ interface GraftMapper {
 
     List<GraftSchool> schools(@Param("ids") Collection<Long> ids);
 
-    /** Holds the rows of grafts until the transaction ends. */
-    List<Long> lock(@Param("ids") Collection<Long> ids);
-
     int settle(
             @Param("graftId") long id,
             @Param("version") int version,

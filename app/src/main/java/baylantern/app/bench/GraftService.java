@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Reads the log of grafts and keeps each graft's state. */
@@ -63,17 +62,6 @@ public class GraftService {
                 f.to(),
                 f.part(),
                 search);
-    }
-
-    /** Reads grafts that nobody else can change until the caller's transaction is through. */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public List<Graft> working(Collection<Long> ids) {
-        return ids.isEmpty() || grafts.lock(ids).isEmpty() ? List.of() : byIds(ids);
-    }
-
-    /** One graft of each stem that carries more than one living. */
-    public List<String> crowded() {
-        return grafts.crowded();
     }
 
     /** Grafts by id, in walking order. */

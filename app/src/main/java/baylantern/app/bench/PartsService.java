@@ -79,7 +79,6 @@ public class PartsService implements VarietyUse {
             throw FarmProblem.conflict("Say first by which technique " + graft.code() + " was made.");
         }
         Technique technique = bench.technique(graft.techniqueKey());
-        plants.working(List.of(entry.stemId()));
         Stem stem = plants.stem(entry.stemId());
         Plant plant = plants.plant(stem.plantId());
         String sentence = sentence(graft, entry, plant);

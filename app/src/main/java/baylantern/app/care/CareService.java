@@ -6,6 +6,7 @@ import baylantern.app.platform.ActService;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.FarmRules;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.app.season.WarmthService;
@@ -38,6 +39,7 @@ public class CareService implements Undoer {
     private final FarmClock clock;
     private final WarmthService warmth;
     private final Changes changes;
+    private final FarmRules farmRules;
 
     CareService(
             CareMapper care,
@@ -46,7 +48,9 @@ public class CareService implements Undoer {
             ActService acts,
             FarmClock clock,
             WarmthService warmth,
-            Changes changes) {
+            Changes changes,
+            FarmRules farmRules) {
+        this.farmRules = farmRules;
         this.care = care;
         this.grafts = grafts;
         this.rules = rules;
@@ -71,7 +75,7 @@ public class CareService implements Undoer {
         }
         Map<Long, Integer> versions = new HashMap<>();
         entry.grafts().forEach(g -> versions.put(g.graftId(), g.version()));
-        List<Graft> wanted = grafts.working(versions.keySet());
+        List<Graft> wanted = grafts.byIds(versions.keySet());
         if (wanted.size() < versions.size()) {
             throw FarmProblem.unknown("graft among", versions.keySet());
         }
@@ -88,13 +92,14 @@ public class CareService implements Undoer {
         if (taken.isEmpty()) {
             throw FarmProblem.conflict(told.get(0).sentence());
         }
-        return record(entry, seenOn, taken, told);
+        // A correction may bring a graft back to life.
+        return Boolean.TRUE.equals(entry.correction())
+                ? farmRules.kept(() -> record(entry, seenOn, taken, told), "That one was logged since.")
+                : record(entry, seenOn, taken, told);
     }
 
     private Answered record(LookEntry entry, LocalDate seenOn, List<Graft> taken, List<Told> told) {
         String sentence = sentence(taken, entry.sign());
-        boolean mayRevive = Boolean.TRUE.equals(entry.correction());
-        List<String> crowded = mayRevive ? grafts.crowded() : List.of();
         long act = acts.open(kind(), sentence);
         Map<Long, List<VisitRow>> due = visits(taken.stream().map(Graft::id).toList());
         for (Graft graft : taken) {
@@ -114,9 +119,6 @@ public class CareService implements Undoer {
             Rows.made(care.insertLook(graft.id(), entry.personId(), clock.now(), look, act));
         }
         changes.settle();
-        if (mayRevive && !crowded.containsAll(grafts.crowded())) {
-            throw FarmProblem.conflict("Its stem carries another living graft by now: that one was logged since.");
-        }
         return new Answered(
                 act, sentence, grafts.byIds(taken.stream().map(Graft::id).toList()), told);
     }

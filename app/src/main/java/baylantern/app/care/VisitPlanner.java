@@ -126,7 +126,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     private void plan(Collection<Long> ids, BiConsumer<Graft, GraftLife> settle) {
         List<Long> all = ids.stream().sorted().toList();
         for (int i = 0; i < all.size(); i += BATCH) {
-            planSome(grafts.working(all.subList(i, Math.min(all.size(), i + BATCH))), settle);
+            planSome(grafts.byIds(all.subList(i, Math.min(all.size(), i + BATCH))), settle);
         }
     }
 

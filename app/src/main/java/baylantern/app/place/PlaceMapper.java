@@ -106,11 +106,4 @@ interface PlaceMapper {
 
     /** Plants an act took off the lists, in order. */
     List<Long> plantsTakenOffBy(@Param("actId") long actId);
-
-    /** Holds a variety's row until the transaction ends; null where there is none. */
-    @Nullable
-    Long lockVariety(@Param("id") long id);
-
-    /** Holds the rows of stems until the transaction ends. */
-    List<Long> lockStems(@Param("ids") Collection<Long> ids);
 }

@@ -263,17 +263,6 @@ public class PlaceService implements FarmClock.Zone {
         return known;
     }
 
-    /**
-     * Lets nobody else number grafts or lots of a variety until the caller's transaction is through, so that two who log
-     * at once are served one after the other.
-     */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void numbering(long varietyId) {
-        if (places.lockVariety(varietyId) == null) {
-            throw FarmProblem.unknown("variety", varietyId);
-        }
-    }
-
     /** Adds a variety and gives it free letters. */
     @Transactional
     public Variety addVariety(VarietyEntry entry, @Nullable Long actId) {

@@ -107,14 +107,6 @@ public class PlantService implements Undoer {
         return Optional.ofNullable(places.stem(id)).orElseThrow(() -> FarmProblem.unknown("stem", id));
     }
 
-    /** Lets nobody else graft onto these stems until the caller's transaction is through. */
-    @Transactional(propagation = Propagation.MANDATORY)
-    public void working(Collection<Long> stemIds) {
-        if (!stemIds.isEmpty() && places.lockStems(stemIds).isEmpty()) {
-            throw FarmProblem.unknown("stem among", stemIds);
-        }
-    }
-
     /** Adds a stem to a plant under a label of its own. */
     @Transactional
     public Stem addStem(long plantId, StemEntry entry) {

@@ -3,7 +3,6 @@ package baylantern.app.platform;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.ObjectProvider;
@@ -20,18 +19,10 @@ public class ActService {
     private final FarmClock clock;
     private final Doer doer;
     private final ObjectProvider<Undoer> undoers;
-    private final ObjectProvider<TakeBackRule> rules;
-    private final Changes changes;
+    private final FarmRules rules;
 
-    ActService(
-            ActMapper acts,
-            FarmClock clock,
-            Doer doer,
-            ObjectProvider<Undoer> undoers,
-            ObjectProvider<TakeBackRule> rules,
-            Changes changes) {
+    ActService(ActMapper acts, FarmClock clock, Doer doer, ObjectProvider<Undoer> undoers, FarmRules rules) {
         this.rules = rules;
-        this.changes = changes;
         this.acts = acts;
         this.clock = clock;
         this.doer = doer;
@@ -59,18 +50,7 @@ public class ActService {
             throw FarmProblem.conflict(
                     "\"" + act.sentence() + "\" was done by " + act.personName() + ", so it is theirs to take back.");
         }
-        Set<String> before = broken();
-        takeBack(act);
-        // How grafts stand follows from what is left.
-        changes.settle();
-        broken().stream().filter(amiss -> !before.contains(amiss)).findFirst().ifPresent(amiss -> {
-            throw FarmProblem.conflict(amiss + " Take back what was done later first.");
-        });
-        return act;
-    }
-
-    private Set<String> broken() {
-        return rules.stream().flatMap(rule -> rule.broken().stream()).collect(Collectors.toSet());
+        return rules.kept(() -> takeBack(act), "Take back what was done later first.");
     }
 
     private Act takeBack(Act act) {

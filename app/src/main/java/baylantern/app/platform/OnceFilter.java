@@ -122,10 +122,10 @@ class OnceFilter extends OncePerRequestFilter {
         try {
             Doer.Work work =
                     () -> doer.as(person == null ? null : Long.valueOf(person), () -> chain.doFilter(request, answer));
-            if (!attempt(id, request, answer, work, false)) {
+            if (!attempt(id, request, answer, work, Grip.WATCHING)) {
                 answer.resetBuffer();
                 answer.setStatus(HttpServletResponse.SC_OK);
-                attempt(id, request, answer, work, true);
+                attempt(id, request, answer, work, Grip.HOLDING);
             }
         } catch (DuplicateKeyException | PessimisticLockingFailureException e) {
             if (id == null) {
@@ -137,15 +137,17 @@ class OnceFilter extends OncePerRequestFilter {
         }
     }
 
+    /** How a request goes at the pen: it sees whether it is overtaken, or holds it from the start and cannot be. */
+    private enum Grip {
+        WATCHING,
+        HOLDING
+    }
+
     /** Serves once; false where it was overtaken, so that nothing it did may stand. */
     private boolean attempt(
-            @Nullable String id,
-            HeldRequest request,
-            ContentCachingResponseWrapper answer,
-            Doer.Work work,
-            boolean holding) {
+            @Nullable String id, HeldRequest request, ContentCachingResponseWrapper answer, Doer.Work work, Grip grip) {
         return Boolean.TRUE.equals(transaction.execute(status -> {
-            if (holding) {
+            if (grip == Grip.HOLDING) {
                 pen.take();
             } else if (request.again()) {
                 pen.watch();

@@ -34,8 +34,6 @@ import org.springframework.stereotype.Component;
 })
 class WriteWatch implements Interceptor {
 
-    private static final String LOCKING = "FOR UPDATE";
-
     // A statement that names its rows by one of these concerns them alone.
     private static final Map<Fact, List<String>> ROWS = Map.of(
             Fact.PLANTS, List.of("plantId", "plantIds"),
@@ -58,9 +56,6 @@ class WriteWatch implements Interceptor {
         Object parameter = invocation.getArgs()[1];
         boolean reads = invocation.getMethod().getName().equals("query");
         if (reads && !statement.isDirtySelect()) {
-            if (sql(statement, parameter).endsWith(LOCKING)) {
-                pen.getObject().take();
-            }
             if (changes.getObject().watchesReading()) {
                 changes.getObject().reads(Fact.readBy(sql(statement, parameter)));
             }

@@ -113,43 +113,31 @@ public class LotLedger {
     /** Gives back to a lot what a graft was wrongly said to have taken of it, as a part of an act. */
     @Transactional
     public void back(long lotId, LotBalance.Unit unit, LocalDate day, long act) {
-        LotRow lot = locked(lotId);
-        LotBalance before = lot.balance();
+        LotBalance before = mapper.existing(lotId).balance();
         LotBalance after = before.withOneBack(unit);
         Rows.one(mapper.setLeft(lotId, after));
-        Part part = new Part(after.sticks() - before.sticks(), after.buds() - before.buds());
-        write(lotId, LedgerRow.LedgerKind.GRAFT, part, new Said(day, null, "given back: the graft was put right", act));
+        Said said = new Said(day, null, "given back: the graft was put right", act);
+        write(lotId, LedgerRow.LedgerKind.GRAFT, Part.between(before, after), said);
     }
 
     /** Writes what a graft took of a lot under another day, as a part of an act; what is left stays. */
     @Transactional
     public void anotherDay(long lotId, LotBalance.Unit unit, LocalDate from, LocalDate to, long act) {
-        LotBalance before = locked(lotId).balance();
-        LotBalance after = before.withOneBack(unit);
-        Part back = new Part(after.sticks() - before.sticks(), after.buds() - before.buds());
-        Part taken = new Part(-back.sticks(), -back.buds());
-        write(
-                lotId,
-                LedgerRow.LedgerKind.GRAFT,
-                back,
-                new Said(from, null, "not on this day: the graft was put right", act));
-        write(
-                lotId,
-                LedgerRow.LedgerKind.GRAFT,
-                taken,
-                new Said(to, null, "on this day: the graft was put right", act));
-    }
-
-    private LotRow locked(long lotId) {
-        LotRow lot = mapper.locked(lotId);
-        if (lot == null) {
-            throw FarmProblem.unknown("lot", lotId);
-        }
-        return lot;
+        LotBalance left = mapper.existing(lotId).balance();
+        LotBalance back = left.withOneBack(unit);
+        Said was = new Said(from, null, "not on this day: the graft was put right", act);
+        write(lotId, LedgerRow.LedgerKind.GRAFT, Part.between(left, back), was);
+        Said is = new Said(to, null, "on this day: the graft was put right", act);
+        write(lotId, LedgerRow.LedgerKind.GRAFT, Part.between(back, left), is);
     }
 
     /** What goes out of a lot, under 0, or comes back. */
-    private record Part(int sticks, int buds) {}
+    private record Part(int sticks, int buds) {
+
+        static Part between(LotBalance before, LotBalance after) {
+            return new Part(after.sticks() - before.sticks(), after.buds() - before.buds());
+        }
+    }
 
     /** The day of an entry, whose it is, what is said of it, and the act it belongs to. */
     private record Said(
@@ -185,13 +173,12 @@ public class LotLedger {
             @Nullable Long person,
             String remark,
             @Nullable Long act) {
-        LotRow lot = locked(lotId);
+        LotRow lot = mapper.existing(lotId);
         LotBalance before = lot.balance();
         LotBalance after = before.less(n, unit)
                 .orElseThrow(() -> FarmProblem.wrong("lotId", n, left(lot), shortWords(lot, n, unit) + "."));
         Rows.one(mapper.setLeft(lotId, after));
-        Part part = new Part(after.sticks() - before.sticks(), after.buds() - before.buds());
-        write(lotId, kind, part, new Said(day, person, remark, act));
+        write(lotId, kind, Part.between(before, after), new Said(day, person, remark, act));
     }
 
     /** Sticks as discarded or given away. */

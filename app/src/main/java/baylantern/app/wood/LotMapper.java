@@ -34,10 +34,6 @@ interface LotMapper {
         return byIds(List.of(id)).stream().findFirst().orElseThrow(() -> FarmProblem.unknown("lot", id));
     }
 
-    /** The lot, its row locked for the rest of the transaction. */
-    @Nullable
-    LotRow locked(@Param("id") long id);
-
     @Nullable
     Long idOfCode(@Param("code") String code);
 

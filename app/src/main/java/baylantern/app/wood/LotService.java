@@ -1,7 +1,6 @@
 package baylantern.app.wood;
 
 import baylantern.app.lineage.LineageService;
-import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
 import baylantern.app.place.VarietyUse;
 import baylantern.app.platform.ActService;
@@ -33,7 +32,6 @@ public class LotService implements Undoer, VarietyUse {
     private final LotMapper mapper;
     private final LotChecks checks;
     private final LotLedger ledger;
-    private final PlaceService places;
     private final StoreService stores;
     private final ShootService shoots;
     private final LineageService lineage;
@@ -47,7 +45,6 @@ public class LotService implements Undoer, VarietyUse {
             LotMapper mapper,
             LotChecks checks,
             LotLedger ledger,
-            PlaceService places,
             StoreService stores,
             ShootService shoots,
             LineageService lineage,
@@ -60,7 +57,6 @@ public class LotService implements Undoer, VarietyUse {
         this.mapper = mapper;
         this.checks = checks;
         this.ledger = ledger;
-        this.places = places;
         this.stores = stores;
         this.shoots = shoots;
         this.lineage = lineage;
@@ -73,7 +69,6 @@ public class LotService implements Undoer, VarietyUse {
     public WoodDone collect(LotEntry entry) {
         Variety variety = checks.check(entry);
         checks.refuse(entry);
-        places.numbering(variety.id());
         String code = nextCode(variety, entry.cutOn().getYear());
         String sentence = code + ": " + LotLedger.sticks(entry.sticks()) + " of " + variety.name();
         long act = acts.open(kind(), sentence);
@@ -165,11 +160,6 @@ public class LotService implements Undoer, VarietyUse {
         }
         String sentence = one.code() + " is the same as " + other.code();
         long act = trail.follow(sentence);
-        for (long each : new long[] {Math.min(lotId, as), Math.max(lotId, as)}) {
-            if (mapper.locked(each) == null) {
-                throw FarmProblem.unknown("lot", each);
-            }
-        }
         Rows.any(mapper.deleteSpells(lotId));
         Rows.one(mapper.addIn(as, one.sticksIn()));
         merges.into("wood_lot", "LOT", lotId, as);
