@@ -86,7 +86,9 @@ export function Frame() {
       <header className="print:hidden grid h-16 shrink-0 grid-cols-[188px_1fr_auto] border-line border-b bg-surface max-sm:h-14 max-sm:grid-cols-[1fr_auto]">
         <NavLink to="/farm" className="px-[18px] py-2.5 leading-tight hover:underline max-sm:py-1.5">
           <b className="block text-[18px]">Bay Lantern</b>
-          <span className="block truncate text-[13px] text-soft">{farm.data.site?.name}</span>
+          <span className="block truncate text-[13px] text-soft">
+            {farm.data.unread > 0 ? `${farm.data.unread} not understood` : farm.data.site?.name}
+          </span>
         </NavLink>
         <SeasonBand spanned={spanned} />
         <div className="flex flex-col items-end justify-center gap-1 px-4 text-[13.5px]">

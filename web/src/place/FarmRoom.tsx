@@ -9,6 +9,7 @@ import { done } from "../undo";
 import { choose, chosen, useChoices } from "../units";
 import { NameLine } from "./NameLine";
 import { SiteForm } from "./SiteForm";
+import { Unread } from "./Unread";
 
 /** The farm itself: where it is, its places and people, this device's choices, and what goes in and out. */
 export function FarmRoom() {
@@ -20,6 +21,7 @@ export function FarmRoom() {
       <Statement title={farm.data.site.name}>
         {farm.data.plants} plants, {farm.data.varieties} varieties, {farm.data.grafts} grafts on record.
       </Statement>
+      {farm.data.unread > 0 && <Unread />}
       <SiteForm
         key={farm.data.site.version}
         site={farm.data.site}

@@ -2,13 +2,14 @@ package baylantern.app;
 
 import baylantern.app.exchange.ImportCommand;
 import baylantern.app.platform.StartOptions;
+import baylantern.app.sound.CheckCommand;
 import org.jspecify.annotations.NullMarked;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** Starts the application: {@code serve} (the default), {@code import FILE} or {@code grow}. */
+/** Starts the application: {@code serve} (the default), {@code import FILE}, {@code check} or {@code grow}. */
 @NullMarked
 @SpringBootApplication
 @MapperScan(basePackages = "baylantern.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
@@ -19,6 +20,9 @@ public class BayLantern {
         StartOptions options = StartOptions.parse(args);
         if (options.command().equals("import")) {
             System.exit(new ImportCommand(options).run());
+        }
+        if (options.command().equals("check")) {
+            System.exit(new CheckCommand(options).run());
         }
         ConfigurableApplicationContext farm;
         try (StartOptions.Claim claimed = options.claimDataFolder()) {

@@ -87,6 +87,8 @@ class AlwaysTrueTest extends ApiTest {
 
     @Test
     void everyReadingIsTrueAfterEveryWrite() {
+        stored(
+                "INSERT INTO sound_unread (table_name, row_id, column_name, was) VALUES ('place_plant', 7, 'kind', 'SHRUB')");
         site();
         places();
         weather();
@@ -357,6 +359,8 @@ class AlwaysTrueTest extends ApiTest {
         did("PUT /api/plants/{id}", http.put("/api/plants/4", entry));
         did("PUT /api/plants/spot", http.put("/api/plants/spot", Map.of("ids", List.of(3, 7), "spotId", 2)));
         same();
+        long unread = http.get("/api/unread").json().get(0).get("id").asLong();
+        did("POST /api/unread/{id}", http.post("/api/unread/" + unread, Map.of("becomes", "FIELD_TREE")));
         did("DELETE /api/plants/{id}", delete("/api/plants/2?withGrafts=true"));
         did("DELETE /api/shoots/{id}", delete("/api/shoots/1"));
         did("DELETE /api/sources/{id}", delete("/api/sources/1"));

@@ -78,6 +78,14 @@ class ArchitectureTest {
             .orShould()
             .callMethod(java.time.Instant.class, "now");
 
+    @ArchTest
+    static final ArchRule commasAreWrittenInOnePlace = noClasses()
+            .that()
+            .haveSimpleNameNotEndingWith("CsvTable")
+            .should()
+            .dependOnClassesThat()
+            .haveSimpleName("CSVPrinter");
+
     /** Nobody keeps more than ten parts in order apart. */
     @ArchTest
     static final ArchRule recordsHaveTenPartsAtMost = classes()

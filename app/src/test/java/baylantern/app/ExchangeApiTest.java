@@ -30,9 +30,20 @@ class ExchangeApiTest extends ApiTest {
         return found;
     }
 
+    // What the seventh version wrote: nothing set aside, and no text marked for spreadsheets.
+    private static Map<String, String> ofVersionSeven(byte[] zip) throws IOException {
+        Map<String, String> files = tables(zip);
+        files.remove("sound_unread.csv");
+        files.compute(
+                "manifest.json",
+                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 7")
+                        .replaceAll("\"sound_unread\" : \\d+,\\s*", ""));
+        return files;
+    }
+
     // What the sixth version wrote: nothing put away, and nobody asked for a hand tool.
     private static Map<String, String> ofVersionSix(byte[] zip) throws IOException {
-        Map<String, String> files = tables(zip);
+        Map<String, String> files = ofVersionSeven(zip);
         files.remove("place_away.csv");
         files.compute(
                 "place_site.csv",
@@ -156,7 +167,7 @@ class ExchangeApiTest extends ApiTest {
         String name = http.get("/api/people").json().get(0).get("name").asString();
         http.put("/api/people/" + id, Map.of("to", Map.of("name", "Solveig by the sea"), "version", 0));
         byte[] zip = http.get("/api/exchange/farm.zip").bytes();
-        for (Map<String, String> files : List.of(ofVersionFive(zip), ofVersionSix(zip))) {
+        for (Map<String, String> files : List.of(ofVersionFive(zip), ofVersionSix(zip), ofVersionSeven(zip))) {
             emptyFarm();
             Http.Answer old = http.file("/api/exchange/farm.zip", zipped(files));
             assertThat(old.status()).as(old.text()).isEqualTo(200);
@@ -229,6 +240,95 @@ class ExchangeApiTest extends ApiTest {
         // The farm works on: the next code and the next look are as they would have been.
         assertThat(http.cleft(0, 3).json().get("codes").get(0).asString()).endsWith("003");
         assertThat(http.look(code, "SWELLING").status()).isEqualTo(200);
+    }
+
+    @Test
+    void aFarmIsJudgedAsIfItWereTyped() throws IOException {
+        http.smallFarm();
+        String code = http.cleft(9, 1).json().get("codes").get(0).asString();
+        http.look(code, "GREEN");
+        http.put(
+                "/api/site",
+                Map.of(
+                        "name",
+                        "Gull Steps",
+                        "latitudeDeg",
+                        28,
+                        "longitudeDeg",
+                        12,
+                        "altitudeM",
+                        4,
+                        "zone",
+                        "UTC",
+                        "version",
+                        0));
+        byte[] zip = http.get("/api/exchange/farm.zip").bytes();
+        // What is changed in which file, and what is said of it.
+        String[][] wrong = {
+            {"place_site.csv", "\"28.0\"", "\"999\"", "line 2, latitude_deg: \"999\" – is from −90 to 90 degrees"},
+            {"place_variety.csv", "\"avocado\"", "\"pebble\"", "line 2, species_key: \"pebble\" – is none of "},
+            {"place_plant.csv", "\"SEEDLING_STOCK\"", "\"SHRUB\"", "line 2, kind: \"SHRUB\""},
+            {"bench_graft.csv", "\"cleft\"", "\"glue\"", "line 2, technique_key: \"glue\""},
+            {"care_look.csv", "\"GREEN\"", "\"BLUE\"", "line 2, sign: \"BLUE\""},
+            {
+                "care_look.csv",
+                "\\d{4}-\\d\\d-\\d\\d\"",
+                "9999-01-01\"",
+                "line 2, seen_on: \"9999-01-01\" – is no day a farm has"
+            },
+            {"place_stem.csv", "\"1\",\"1\",", "\"1\",\"77\",", "line 2, plant_id: \"77\" – names no row of place_plant"
+            },
+            {"house_act.csv", ",\"(TRUE|FALSE)\"", ",\"perhaps\"", "line 2, undone: \"perhaps\""},
+        };
+        for (String[] one : wrong) {
+            emptyFarm();
+            Map<String, String> files = tables(zip);
+            files.computeIfPresent(one[0], (name, csv) -> csv.replaceFirst(one[1], one[2]));
+            Http.Answer refused = http.file("/api/exchange/farm.zip", zipped(files));
+            assertThat(refused.status()).as(one[3] + refused.text()).isEqualTo(422);
+            assertThat(refused.json().get("detail").asString()).contains(one[0] + ", " + one[3]);
+            assertThat(http.get("/api/farm").json().has("site")).isFalse();
+        }
+    }
+
+    @Test
+    void whatATrailWouldWriteBackIsJudgedToo() throws IOException {
+        http.smallFarm();
+        http.post("/api/people", Map.of("name", "Solveig"));
+        Map<String, String> files = tables(http.get("/api/exchange/farm.zip").bytes());
+        files.computeIfPresent(
+                "house_trail.csv",
+                (name, csv) -> csv.replaceFirst("\"place_person\"", "\"place_person; DROP TABLE x\""));
+        emptyFarm();
+        Http.Answer refused = http.file("/api/exchange/farm.zip", zipped(files));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.text()).contains("it tells of a table");
+    }
+
+    @Test
+    void textsASpreadsheetWouldReckonOutAreHarmlessAndComeBack() throws IOException {
+        http.smallFarm();
+        String name = "=HYPERLINK(A1)";
+        http.post("/api/people", Map.of("name", name));
+        long maker = http.get("/api/people")
+                .json()
+                .valueStream()
+                .filter(person -> person.get("name").asString().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .get("id")
+                .asLong();
+        stored("UPDATE bench_graft SET maker_id = " + maker);
+        http.cleft(9, 1);
+        stored("UPDATE bench_graft SET notes = '-2+3', maker_id = " + maker);
+        assertThat(http.get("/api/exchange/grafts.csv").text())
+                .contains("'" + name)
+                .contains("'-2+3");
+        byte[] zip = http.get("/api/exchange/farm.zip").bytes();
+        assertThat(tables(zip).values()).noneMatch(csv -> csv.matches("(?s).*(^|,|\n)\"?[=@].*"));
+        emptyFarm();
+        assertThat(http.file("/api/exchange/farm.zip", zip).status()).isEqualTo(200);
+        assertThat(http.get("/api/people").text()).contains("\"" + name + "\"");
     }
 
     @Test

@@ -20,32 +20,32 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Speaks to the application as a program would, and makes the small farm most tests begin with. */
-final class Http {
+public final class Http {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private final HttpClient client = HttpClient.newHttpClient();
     private final String base;
 
-    Http(int port) {
+    public Http(int port) {
         this.base = "http://127.0.0.1:" + port;
     }
 
-    record Answer(int status, byte[] bytes, HttpResponse<byte[]> whole) {
+    public record Answer(int status, byte[] bytes, HttpResponse<byte[]> whole) {
 
-        JsonNode json() {
+        public JsonNode json() {
             return JSON.readTree(bytes);
         }
 
-        String text() {
+        public String text() {
             return new String(bytes, StandardCharsets.UTF_8);
         }
     }
 
-    Answer get(String path) {
+    public Answer get(String path) {
         return send(request(path).GET());
     }
 
-    Answer post(String path, Object body) {
+    public Answer post(String path, Object body) {
         return send(json(path).POST(BodyPublishers.ofString(JSON.writeValueAsString(body))));
     }
 

@@ -134,6 +134,15 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         if (which.isEmpty()) {
             return;
         }
+        List<VisitRow> visits = wanted(which, settle);
+        Rows.any(care.deleteVisits(which.stream().map(Graft::id).toList()));
+        if (!visits.isEmpty()) {
+            Rows.all(care.insertVisits(visits), visits.size());
+        }
+    }
+
+    /** The visits some grafts want, as follows from their looks; who asks is told how each stands by them. */
+    List<VisitRow> wanted(List<Graft> which, BiConsumer<Graft, GraftLife> settle) {
         List<Long> ids = which.stream().map(Graft::id).toList();
         Map<Long, List<LookRow>> seen = looks.looks(ids);
         Map<Long, Map<String, String>> schools = grafts.schools(ids).stream()
@@ -150,10 +159,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
             planned(graft, life, schools.getOrDefault(graft.id(), Map.of()))
                     .forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
         }
-        Rows.any(care.deleteVisits(ids));
-        if (!visits.isEmpty()) {
-            Rows.all(care.insertVisits(visits), visits.size());
-        }
+        return visits;
     }
 
     // Warmth alone does not change a graft in the eyes of somebody about to answer it.

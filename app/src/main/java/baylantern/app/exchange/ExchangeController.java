@@ -3,14 +3,13 @@ package baylantern.app.exchange;
 import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
+import baylantern.app.platform.CsvTable;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -53,9 +52,8 @@ class ExchangeController {
     @GetMapping("/grafts.csv")
     void csv(HttpServletResponse response) throws IOException {
         download(response, "text/csv;charset=UTF-8", "grafts.csv");
-        CSVPrinter csv = new CSVPrinter(
-                new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8), CSVFormat.RFC4180);
-        csv.printRecord(
+        CsvTable csv = new CsvTable(new OutputStreamWriter(response.getOutputStream(), StandardCharsets.UTF_8));
+        csv.row(
                 "code",
                 "made_on",
                 "species",
@@ -76,7 +74,7 @@ class ExchangeController {
                 "last_look_on",
                 "notes");
         for (Graft g : grafts.list(GraftFilter.ALL, Integer.MAX_VALUE)) {
-            csv.printRecord(
+            csv.row(
                     g.code(),
                     g.madeOn(),
                     g.speciesKey(),

@@ -1,12 +1,16 @@
 package baylantern.app.exchange;
 
+import baylantern.app.platform.CsvTable;
 import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Pen;
 import baylantern.app.platform.TableVault;
 import baylantern.app.platform.TableVault.Content;
+import baylantern.app.sound.Fault;
+import baylantern.app.sound.SoundFarm;
 import baylantern.core.rules.Known;
+import baylantern.core.table.SafeCell;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -25,7 +29,6 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.QuoteMode;
 import org.jspecify.annotations.Nullable;
@@ -40,7 +43,10 @@ import tools.jackson.databind.json.JsonMapper;
 class FarmZip {
 
     static final String FORMAT = "bay-lantern-farm";
-    static final int FORMAT_VERSION = 7;
+    static final int FORMAT_VERSION = 8;
+
+    /** From this version on, texts a spreadsheet would reckon out are marked. */
+    private static final int MARKED_FROM = 8;
 
     /** The oldest version still read: it lacks the tables that came later. */
     static final int OLDEST_READ = 1;
@@ -63,8 +69,10 @@ class FarmZip {
     private final DayTurn dayTurn;
     private final JsonMapper json;
     private final Pen pen;
+    private final SoundFarm sound;
 
-    FarmZip(TableVault vault, FarmClock clock, DayTurn dayTurn, JsonMapper json, Pen pen) {
+    FarmZip(TableVault vault, FarmClock clock, DayTurn dayTurn, JsonMapper json, Pen pen, SoundFarm sound) {
+        this.sound = sound;
         this.pen = pen;
         this.vault = vault;
         this.clock = clock;
@@ -105,10 +113,10 @@ class FarmZip {
 
     private static void writeTable(OutputStream out, Content content) throws IOException {
         Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
-        CSVPrinter csv = new CSVPrinter(text, CSV);
-        csv.printRecord(content.columns());
+        CsvTable csv = new CsvTable(text, CSV);
+        csv.row(content.columns());
         for (List<@Nullable String> row : content.rows()) {
-            csv.printRecord(row);
+            csv.row(row);
         }
         csv.flush();
     }
@@ -123,11 +131,40 @@ class FarmZip {
         pen.take();
         intoEmpty();
         check(manifest, tables);
+        if (manifest.version() >= MARKED_FROM) {
+            tables.replaceAll((table, content) -> unmarked(content));
+        }
+        judge(tables);
         TableVault.TABLES.stream()
                 .filter(t -> !t.equals("house_clock"))
                 .forEach(t -> vault.fill(t, Known.in(tables, t)));
         dayTurn.tell();
         return vault.counts();
+    }
+
+    private static Content unmarked(Content content) {
+        List<List<@Nullable String>> rows = new ArrayList<>();
+        for (List<@Nullable String> row : content.rows()) {
+            List<@Nullable String> cells = new ArrayList<>();
+            for (String cell : row) {
+                cells.add(cell == null ? null : SafeCell.read(cell));
+            }
+            rows.add(cells);
+        }
+        return new Content(content.columns(), rows);
+    }
+
+    private void judge(Map<String, Content> tables) {
+        List<Fault> faults = sound.faults(table -> tables.getOrDefault(table, Content.EMPTY));
+        if (!faults.isEmpty()) {
+            Fault first = faults.get(0);
+            String more = faults.size() == 1 ? "" : " " + (faults.size() - 1) + " more are wrong.";
+            throw FarmProblem.wrong(
+                    first.table() + ".csv",
+                    first.value(),
+                    "what a farm can hold",
+                    "Nothing was brought in. " + first.words() + more);
+        }
     }
 
     private void intoEmpty() {

@@ -114,7 +114,7 @@ public class StemService implements Undoer, StemUse {
         return readings.stream().map(r -> r.heightMm() + ":" + r.diameterMm()).collect(Collectors.joining(";"));
     }
 
-    private static List<Taper.StemReading> read(String written) {
+    static List<Taper.StemReading> read(String written) {
         return Arrays.stream(written.split(";"))
                 .map(one -> one.split(":"))
                 .map(two -> new Taper.StemReading(Double.parseDouble(two[0]), Double.parseDouble(two[1])))

@@ -12,6 +12,7 @@ import baylantern.app.place.Site;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.season.FlushService;
+import baylantern.app.sound.UnreadService;
 import baylantern.app.wood.LotService;
 import baylantern.core.season.Season;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
@@ -39,6 +40,7 @@ class FrameController {
     private final LineageService lineage;
     private final FarmClock clock;
     private final DemoClock demo;
+    private final UnreadService unread;
 
     FrameController(
             PlaceService places,
@@ -49,7 +51,9 @@ class FrameController {
             LotService lots,
             LineageService lineage,
             FarmClock clock,
-            DemoClock demo) {
+            DemoClock demo,
+            UnreadService unread) {
+        this.unread = unread;
         this.places = places;
         this.plants = plants;
         this.grafts = grafts;
@@ -71,7 +75,7 @@ class FrameController {
             List<Person> people) {
 
         /** How much there is. */
-        record Counts(int spots, int varieties, int plants, int grafts, int lots, int held) {}
+        record Counts(int spots, int varieties, int plants, int grafts, int lots, int held, int unread) {}
     }
 
     @GetMapping("/farm")
@@ -87,7 +91,8 @@ class FrameController {
                         plants.count(),
                         grafts.countAll(),
                         lots.count(),
-                        lineage.held().size()),
+                        lineage.held().size(),
+                        unread.count()),
                 places.people());
     }
 

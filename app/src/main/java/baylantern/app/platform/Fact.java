@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 public enum Fact {
     ACTS("house_act", "house_trail"),
     DAY("house_clock"),
+    UNREAD("sound_unread"),
     SITE("place_site"),
     SPOTS("place_spot"),
     PEOPLE("place_person"),
@@ -46,7 +47,7 @@ public enum Fact {
     VISITS("care_visit");
 
     private static final Pattern TABLE =
-            Pattern.compile("\\b(?:house|place|season|lineage|wood|bench|day|fit|care)_[a-z_]+\\b");
+            Pattern.compile("\\b(?:house|sound|place|season|lineage|wood|bench|day|fit|care)_[a-z_]+\\b");
     private static final Pattern WRITTEN =
             Pattern.compile("\\b(INSERT\\s+INTO|UPDATE|DELETE\\s+FROM|MERGE\\s+INTO)\\s+([a-z_]+)");
     private static final Pattern SAID = Pattern.compile("/\\*\\s*facts?:([A-Z_ ]+)\\*/");

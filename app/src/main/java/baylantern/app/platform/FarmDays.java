@@ -12,14 +12,25 @@ public final class FarmDays {
 
     /** Throws where a day told for a field lies a hundred years before the farm's day or more, or over five years after it. */
     public static void within(String field, LocalDate day, LocalDate today) {
-        LocalDate first = today.minusYears(YEARS_BACK);
-        LocalDate last = today.plusYears(YEARS_AHEAD);
-        if (day.isBefore(first) || day.isAfter(last)) {
+        if (!has(day, today)) {
             throw FarmProblem.wrong(
                     field,
                     day,
-                    first + " to " + last,
+                    first(today) + " to " + last(today),
                     "No farm has a day " + day.getYear() + " here; look at the year.");
         }
+    }
+
+    /** Whether a farm can have that day. */
+    public static boolean has(LocalDate day, LocalDate today) {
+        return !day.isBefore(first(today)) && !day.isAfter(last(today));
+    }
+
+    private static LocalDate first(LocalDate today) {
+        return today.minusYears(YEARS_BACK);
+    }
+
+    private static LocalDate last(LocalDate today) {
+        return today.plusYears(YEARS_AHEAD);
     }
 }

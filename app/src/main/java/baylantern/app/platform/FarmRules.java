@@ -30,7 +30,8 @@ public class FarmRules {
         return done;
     }
 
-    private Set<String> broken() {
+    /** Where any of them does not hold. */
+    public Set<String> broken() {
         return rules.stream().flatMap(rule -> rule.broken().stream()).collect(Collectors.toSet());
     }
 }

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * The words of the command line.
  *
- * @param command serve, import, or grow: grow the demo farm into a folder and end
+ * @param command serve, import, check, or grow: grow the demo farm into a folder and end
  * @param file the notebook of an import, null otherwise
  * @param flags for instance demo, json, dry-run
  */

@@ -41,6 +41,10 @@ public class TableVault {
 
     /** Column names of a table, in order. */
     public List<String> columns(String table) {
+        return columns(jdbc, table);
+    }
+
+    private static List<String> columns(JdbcTemplate jdbc, String table) {
         return jdbc
                 .queryForList(
                         "SELECT column_name FROM information_schema.columns WHERE table_name = ? ORDER BY ordinal_position",
@@ -53,7 +57,15 @@ public class TableVault {
 
     /** Everything in a table, in a stable order. */
     public Content read(String table) {
-        List<String> columns = columns(table);
+        return read(jdbc, table);
+    }
+
+    /** The same of a store that is only being opened; a table it does not have yet is empty. */
+    public static Content read(JdbcTemplate jdbc, String table) {
+        List<String> columns = columns(jdbc, table);
+        if (columns.isEmpty()) {
+            return Content.EMPTY;
+        }
         List<List<@Nullable String>> rows = new ArrayList<>();
         jdbc.query("SELECT " + String.join(", ", columns) + " FROM " + known(table) + " ORDER BY 1, 2", row -> {
             List<@Nullable String> cells = new ArrayList<>();

@@ -1,13 +1,12 @@
 package baylantern.app.take;
 
 import baylantern.app.bench.YearPart;
+import baylantern.app.platform.CsvTable;
 import baylantern.app.take.TakeService.By;
 import baylantern.app.take.TakeService.Group;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.time.LocalDate;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -44,21 +43,20 @@ class TakeController {
             @RequestParam(required = false) @Nullable String part)
             throws IOException {
         StringWriter text = new StringWriter();
-        try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            csv.printRecord("group", "under", "taken", "failed", "waiting", "lost", "mean", "low", "high", "thin");
-            for (Group g : takes.view(by, from, to, YearPart.read(part)).groups()) {
-                csv.printRecord(
-                        g.label(),
-                        g.under(),
-                        g.count().taken(),
-                        g.count().failed(),
-                        g.count().waiting(),
-                        g.count().lost(),
-                        round(g.mean()),
-                        round(g.low()),
-                        round(g.high()),
-                        g.thin());
-            }
+        CsvTable csv = new CsvTable(text);
+        csv.row("group", "under", "taken", "failed", "waiting", "lost", "mean", "low", "high", "thin");
+        for (Group g : takes.view(by, from, to, YearPart.read(part)).groups()) {
+            csv.row(
+                    g.label(),
+                    g.under(),
+                    g.count().taken(),
+                    g.count().failed(),
+                    g.count().waiting(),
+                    g.count().lost(),
+                    round(g.mean()),
+                    round(g.low()),
+                    round(g.high()),
+                    g.thin());
         }
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"takes.csv\"")

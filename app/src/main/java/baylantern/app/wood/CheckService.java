@@ -154,11 +154,16 @@ public class CheckService implements Undoer {
                 .entrySet().stream().map(e -> e.getKey() + "=" + e.getValue()).collect(Collectors.joining(" "));
     }
 
-    private static Map<String, String> read(String written) {
+    static Map<String, String> read(String written) {
         return Arrays.stream(written.split(" "))
                 .filter(s -> s.contains("="))
                 .map(s -> s.split("=", 2))
                 .collect(Collectors.toMap(s -> s[0], s -> s[1]));
+    }
+
+    static Map<String, Double> measures(String written) {
+        return read(written).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> Double.valueOf(e.getValue())));
     }
 
     /** Checks of lots, by lot, oldest first. */
@@ -191,8 +196,7 @@ public class CheckService implements Undoer {
 
     private CheckView view(WorkMapper.CheckRow row, String species) {
         Map<String, String> states = read(row.states());
-        Map<String, Double> measures = read(row.measures()).entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, e -> Double.valueOf(e.getValue())));
+        Map<String, Double> measures = measures(row.measures());
         StickGrade grade = new StickGrader(rules.wood(), species)
                 .grade(new StickLook(states, measures, row.isCut()), row.onDay(), warmth.healing(species));
         return new CheckView(

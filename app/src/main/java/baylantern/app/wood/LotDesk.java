@@ -143,7 +143,7 @@ public class LotDesk {
         return fresh.toGood().low() <= rules.wood().value(FigureName.WARN_DAYS);
     }
 
-    private static List<Double> diameters(String written) {
+    static List<Double> diameters(String written) {
         return Arrays.stream(written.split(" "))
                 .filter(s -> !s.isBlank())
                 .map(Double::valueOf)

@@ -100,6 +100,9 @@ interface LotMapper {
 
     int deleteEntriesOfAct(@Param("actId") long actId);
 
+    /** Codes of lots whose rest is not the sum of their entries. */
+    List<String> unevenLots();
+
     int otherEntries(@Param("lotId") long lotId, @Param("actId") long actId);
 
     /** What the lineage needs of a lot. */

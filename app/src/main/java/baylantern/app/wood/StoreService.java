@@ -34,6 +34,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class StoreService implements DayListener, Undoer {
 
+    /** What a store for wood can be set to, °C. */
+    static final double LEAST_C = -5;
+
+    static final double MOST_C = 35;
     private static final int BATCH = 500;
     private static final int BACK_DAYS = 45;
     private static final int NEXT_DAYS = 10;
@@ -187,11 +191,11 @@ public class StoreService implements DayListener, Undoer {
     /** Adds a store. */
     @Transactional
     public WoodDone add(String name, KeepMethod method, @Nullable Double setC) {
-        if (setC != null && !(setC >= -5 && setC <= 35)) {
+        if (setC != null && !(setC >= LEAST_C && setC <= MOST_C)) {
             throw FarmProblem.wrong(
                     "setC",
                     Quantity.celsius(setC),
-                    Quantity.celsius(-5, 35),
+                    Quantity.celsius(LEAST_C, MOST_C),
                     "No store for wood is set to " + Quantity.celsius(setC) + ".");
         }
         long act = acts.open(kind(), "Store " + name.strip() + " added");

@@ -8,7 +8,7 @@ import org.springframework.test.context.DynamicPropertySource;
 
 /** The demo farm, grown once for all tests of it. What a test changes of it, it puts back. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "lantern.demo=true")
-abstract class GrownFarmTest {
+public abstract class GrownFarmTest {
 
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) throws IOException {

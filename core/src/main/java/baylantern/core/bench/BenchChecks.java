@@ -14,9 +14,9 @@ import org.jspecify.annotations.Nullable;
 public final class BenchChecks {
 
     /** Diameters outside this are a slip of the finger, not a stem. */
-    static final double LEAST_MM = 0.5;
+    public static final double LEAST_MM = 0.5;
 
-    static final double MOST_MM = 500;
+    public static final double MOST_MM = 500;
 
     private final Rulebook rules;
 

@@ -1,6 +1,7 @@
 package baylantern.core.exchange;
 
 import baylantern.core.rules.Words;
+import baylantern.core.table.SafeCell;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -167,7 +168,7 @@ public record NotebookTable(char delimiter, List<String> headings, List<Line> li
                 throw new NotebookRefused("Row " + row.getRecordNumber() + " has a cell of " + cell.length()
                         + " characters; the most is " + MOST_CELL + ". Is a quote mark missing there?");
             }
-            cells.add(cell.replace('\u00a0', ' ').strip());
+            cells.add(SafeCell.read(cell.replace('\u00a0', ' ').strip()));
         }
         return new Line(row.getRecordNumber(), List.copyOf(cells));
     }

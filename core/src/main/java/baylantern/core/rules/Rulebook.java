@@ -49,12 +49,14 @@ public final class Rulebook {
         return new Rulebook(species, techniques, kinship, visits, schools, life, coarser, wood, fit);
     }
 
-    /** All species, in the order of the file. */
+    /** All species one can choose, in the order of the file. */
     public Collection<Species> species() {
-        return species.values();
+        return species.values().stream()
+                .filter(one -> !one.key().equals(Species.UNKNOWN))
+                .toList();
     }
 
-    /** The species with this key, empty where unknown. */
+    /** The species with this key, {@link Species#UNKNOWN} among them; empty where there is none. */
     public Optional<Species> species(String key) {
         return Optional.ofNullable(species.get(key));
     }

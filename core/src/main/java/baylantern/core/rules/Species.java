@@ -21,6 +21,9 @@ public record Species(
         Map<String, String> refusedTechniques,
         List<StockKind> stockKinds) {
 
+    /** Stands where a farm holds a species this rulebook does not know; it is never offered. */
+    public static final String UNKNOWN = "unknown";
+
     /** Holds just the figures every species has. */
     public Species {
         FigureName.checked(FigureName.Subject.SPECIES, figures);

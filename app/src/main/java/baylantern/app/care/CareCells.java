@@ -1,0 +1,34 @@
+package baylantern.app.care;
+
+import baylantern.app.sound.CellBook;
+import baylantern.app.sound.CellRule;
+import baylantern.app.sound.Cells;
+import baylantern.core.care.Sign;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.VisitKind;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** What looks and visits hold in the store. */
+@Component
+class CareCells implements Cells {
+
+    private final Rulebook rules;
+
+    CareCells(Rulebook rules) {
+        this.rules = rules;
+    }
+
+    @Override
+    public void tell(CellBook book) {
+        book.cell("care_look", "sign", CellRule.word(Sign.class, Sign.NOTHING));
+        book.cells("care_look", CellRule.free(), "note", "answered");
+        List<String> kinds =
+                new ArrayList<>(rules.visits().stream().map(VisitKind::key).toList());
+        kinds.add(VisitPlanner.ISOLATE);
+        // Visits are planned anew from what they follow from.
+        book.cell("care_visit", "kind", CellRule.word(kinds, null));
+        book.cell("care_visit", "repeat_no", CellRule.count().or("0"));
+    }
+}

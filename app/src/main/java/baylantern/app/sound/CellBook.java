@@ -1,0 +1,60 @@
+package baylantern.app.sound;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** What has been said of the cells and rows of every table. */
+public final class CellBook {
+
+    private final Map<String, Map<String, CellRule>> cells = new LinkedHashMap<>();
+    private final Map<String, List<RowRule>> rows = new LinkedHashMap<>();
+
+    CellBook(Stream<Cells> features) {
+        features.forEach(feature -> feature.tell(this));
+    }
+
+    /** What must hold between the cells of a row. */
+    public interface RowRule {
+
+        /** Why this row cannot be, null where it can; a cell that is empty is no key of the row. */
+        @Nullable
+        String amiss(Map<String, String> row);
+    }
+
+    /** Says what a cell holds. */
+    public void cell(String table, String column, CellRule rule) {
+        if (cells.computeIfAbsent(table, t -> new LinkedHashMap<>()).put(column, rule) != null) {
+            throw new IllegalStateException(table + "." + column + " is told twice");
+        }
+    }
+
+    /** Says of several columns that they hold the same. */
+    public void cells(String table, CellRule rule, String... columns) {
+        for (String column : columns) {
+            cell(table, column, rule);
+        }
+    }
+
+    /** Says what must hold between the cells of a row whose cells are all right by themselves. */
+    public void row(String table, RowRule rule) {
+        rows.computeIfAbsent(table, t -> new ArrayList<>()).add(rule);
+    }
+
+    @Nullable
+    CellRule of(String table, String column) {
+        return cells.getOrDefault(table, Map.of()).get(column);
+    }
+
+    List<RowRule> of(String table) {
+        return rows.getOrDefault(table, List.of());
+    }
+
+    /** Every rule, by table and column. */
+    Map<String, Map<String, CellRule>> all() {
+        return cells;
+    }
+}

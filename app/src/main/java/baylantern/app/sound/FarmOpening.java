@@ -1,0 +1,72 @@
+package baylantern.app.sound;
+
+import baylantern.app.platform.LanternSettings;
+import baylantern.app.platform.TableVault;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationInfoService;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+/**
+ * Opens the store of a farm. One of an older version is looked through and copied before it is brought to this one; what
+ * nobody understands is set aside before anything reads it.
+ */
+@Component
+class FarmOpening implements FlywayMigrationStrategy {
+
+    private static final Logger LOG = LoggerFactory.getLogger(FarmOpening.class);
+
+    private final ObjectProvider<Cells> features;
+    private final LanternSettings settings;
+
+    FarmOpening(ObjectProvider<Cells> features, LanternSettings settings) {
+        this.features = features;
+        this.settings = settings;
+    }
+
+    @Override
+    public void migrate(Flyway flyway) {
+        DataSource source = Objects.requireNonNull(flyway.getConfiguration().getDataSource());
+        JdbcTemplate store = new JdbcTemplate(source);
+        MigrationInfoService known = flyway.info();
+        boolean begun = known.current() != null;
+        if (begun && known.pending().length > 0) {
+            beforeUpgrade(store, String.valueOf(known.current().getVersion()));
+        }
+        flyway.migrate();
+        if (begun) {
+            new SetAside(store, book(), day(store)).all();
+        }
+    }
+
+    private CellBook book() {
+        return new CellBook(features.stream());
+    }
+
+    // The day the farm's clock stands on, else the computer's; it decides only which years are far off.
+    private static LocalDate day(JdbcTemplate store) {
+        return Objects.requireNonNull(store.queryForObject(
+                "SELECT COALESCE((SELECT MAX(farm_day) FROM house_clock), CURRENT_DATE)", LocalDate.class));
+    }
+
+    private void beforeUpgrade(JdbcTemplate store, String version) {
+        Path copy = Path.of(settings.data()).resolve("before-upgrade-" + version + ".zip");
+        store.execute("BACKUP TO '" + copy.toString().replace("'", "''") + "'");
+        LOG.info(
+                "This farm is of version {}. A copy was kept as {} before it is brought to this version.",
+                version,
+                copy);
+        List<Fault> faults =
+                new FarmJudge(StoreShape.read(store), book(), day(store)).judge(table -> TableVault.read(store, table));
+        faults.forEach(fault -> LOG.warn("Before the upgrade: {}", fault.words()));
+    }
+}
