@@ -9,11 +9,18 @@ type UnreadView = Schemas["sound.UnreadView"];
 
 const words = (word: string) => word.toLowerCase().replaceAll(/[_-]/g, " ");
 
+const where = ({ named, cells }: UnreadView) =>
+  named.length > 0
+    ? `on ${named.join(", ")}${cells > named.length ? ` and ${cells - named.length} more` : ""}`
+    : cells === 1
+      ? "once"
+      : `${cells} times`;
+
 /** What stood in an older farm and nobody understands: what stands in its place, and saying what it is. */
 export function Unread() {
   const unread = useQuery({ queryKey: ["unread"], queryFn: () => told(api.GET("/api/unread")) });
   return (
-    <section aria-label="Not understood">
+    <section aria-label="Not understood" className="mb-6">
       <PartHeading>Not understood</PartHeading>
       <p className="max-w-[70ch] text-soft">
         This farm holds words and figures this version does not know. Something else stands in their place
@@ -29,7 +36,7 @@ export function Unread() {
 }
 
 function Line({ one }: { one: UnreadView }) {
-  const [becomes, setBecomes] = useState(one.choices[0] ?? "");
+  const [becomes, setBecomes] = useState("");
   const { send, problem, busy } = useSend();
   const say = (word: string | undefined) =>
     send(() =>
@@ -44,12 +51,13 @@ function Line({ one }: { one: UnreadView }) {
   return (
     <li className="flex flex-wrap items-center gap-x-3 gap-y-1 border-line border-t py-2">
       <span className="min-w-[280px] flex-1 [overflow-wrap:anywhere]">
-        {one.of}: <b>“{one.was}”</b>, in {one.cells} {one.cells === 1 ? "row" : "rows"};{" "}
+        {one.of}: <b>“{one.was}”</b>, {where(one)};{" "}
         {one.stands ? `stands as ${words(one.stands)}` : "stands empty"}
       </span>
-      <span className="w-[190px]">
+      <span className="w-[190px] max-sm:w-full">
         {one.choices.length > 0 ? (
           <Select aria-label={label} value={becomes} onChange={(e) => setBecomes(e.target.value)}>
+            <option value="">say what it is</option>
             {one.choices.map((choice) => (
               <option key={choice} value={choice}>
                 {words(choice)}

@@ -3,6 +3,7 @@ package baylantern.app;
 import baylantern.app.exchange.ImportCommand;
 import baylantern.app.platform.StartOptions;
 import baylantern.app.sound.CheckCommand;
+import baylantern.app.sound.Seal;
 import org.jspecify.annotations.NullMarked;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
@@ -25,8 +26,9 @@ public class BayLantern {
             System.exit(new CheckCommand(options).run());
         }
         ConfigurableApplicationContext farm;
+        String sealed = "--lantern.sealed=" + new Seal(options.data()).whole();
         try (StartOptions.Claim claimed = options.claimDataFolder()) {
-            farm = new SpringApplication(BayLantern.class).run(options.springArguments());
+            farm = new SpringApplication(BayLantern.class).run(options.springArguments(sealed));
         }
         if (options.command().equals("grow")) {
             System.exit(SpringApplication.exit(farm));

@@ -29,8 +29,8 @@ public record BenchEntry(
 
         @Nullable Map<String, String> schools,
 
-        @NotEmpty(message = "needs a stock") @Size(max = 500, message = "are at most 500 at once") @Valid
-        List<OnStem> stems) {
+        @NotEmpty(message = "needs a stock") @Size(max = 500, message = "are at most 500 at once")
+        List<@Valid OnStem> stems) {
 
     /**
      * Its wood: a lot, or where else it came from.

@@ -11,8 +11,8 @@ import org.jspecify.annotations.Nullable;
 
 /** One answer for one graft or for many. */
 record LookEntry(
-        @NotEmpty(message = "needs a graft") @Size(max = 500, message = "are at most 500 at once") @Valid
-        List<OnGraft> grafts,
+        @NotEmpty(message = "needs a graft") @Size(max = 500, message = "are at most 500 at once")
+        List<@Valid OnGraft> grafts,
 
         @NotNull(message = "needs what was seen") Sign sign,
         @Nullable LocalDate seenOn,

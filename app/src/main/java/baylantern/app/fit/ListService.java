@@ -84,8 +84,8 @@ class ListService implements Undoer {
             @NotBlank(message = "needs a name") @Size(max = 120, message = "is at most 120 characters")
             String name,
 
-            @NotEmpty(message = "needs a pair") @Size(max = 500, message = "are at most 500") @Valid
-            List<RowEntry> rows) {}
+            @NotEmpty(message = "needs a pair") @Size(max = 500, message = "are at most 500")
+            List<@Valid RowEntry> rows) {}
 
     /**
      * A row as it is worked from.

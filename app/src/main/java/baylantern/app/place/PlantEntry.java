@@ -26,5 +26,5 @@ public record PlantEntry(
         @Nullable @Size(max = 4000, message = "are at most 4000 characters")
         String notes,
 
-        @Nullable @Valid List<StemEntry> stems,
+        @Nullable List<@Valid StemEntry> stems,
         @Nullable Integer version) {}

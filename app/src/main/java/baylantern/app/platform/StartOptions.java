@@ -131,16 +131,17 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
                 + LOCK_TIMEOUT_MS + ";CACHE_SIZE=" + CACHE_KB;
     }
 
-    /** The same choices as the framework reads them. */
-    public String[] springArguments() {
-        return new String[] {
-            "--spring.datasource.url=" + url(),
-            "--server.port=" + port,
-            "--lantern.data=" + data,
-            "--logging.file.name=" + data.resolve("lantern.log"),
-            "--logging.logback.rollingpolicy.max-file-size=2MB",
-            "--logging.logback.rollingpolicy.max-history=6",
-            "--lantern.demo=" + flags.contains("demo")
-        };
+    /** The same choices as the framework reads them, with more where there are. */
+    public String[] springArguments(String... more) {
+        List<String> all = new ArrayList<>(List.of(
+                "--spring.datasource.url=" + url(),
+                "--server.port=" + port,
+                "--lantern.data=" + data,
+                "--logging.file.name=" + data.resolve("lantern.log"),
+                "--logging.logback.rollingpolicy.max-file-size=2MB",
+                "--logging.logback.rollingpolicy.max-history=6",
+                "--lantern.demo=" + flags.contains("demo")));
+        all.addAll(List.of(more));
+        return all.toArray(String[]::new);
     }
 }

@@ -6,13 +6,16 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
+import java.util.concurrent.CompletableFuture;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfoService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.SpringApplication;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -21,12 +24,14 @@ import org.springframework.stereotype.Component;
  * nobody understands is set aside before anything reads it.
  */
 @Component
-class FarmOpening implements FlywayMigrationStrategy {
+class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
 
     private static final Logger LOG = LoggerFactory.getLogger(FarmOpening.class);
 
     private final ObjectProvider<Cells> features;
     private final LanternSettings settings;
+    private CompletableFuture<Void> looking = CompletableFuture.completedFuture(null);
+    private boolean looked;
 
     FarmOpening(ObjectProvider<Cells> features, LanternSettings settings) {
         this.features = features;
@@ -43,9 +48,28 @@ class FarmOpening implements FlywayMigrationStrategy {
             beforeUpgrade(store, String.valueOf(known.current().getVersion()));
         }
         flyway.migrate();
-        if (begun) {
-            new SetAside(store, book(), day(store)).all();
+        if (begun && !settings.sealed()) {
+            looking = CompletableFuture.runAsync(() -> new SetAside(source, book(), day(store)).all());
         }
+    }
+
+    /** Called before anybody is served. The rest of the house is got ready meanwhile. */
+    @Override
+    public void start() {
+        looking.join();
+        looked = true;
+        // Runs when the store is closed.
+        SpringApplication.getShutdownHandlers().add(() -> new Seal(Path.of(settings.data())).put());
+    }
+
+    @Override
+    public void stop() {
+        looked = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return looked;
     }
 
     private CellBook book() {

@@ -6,10 +6,14 @@ import baylantern.app.sound.StoreShape.Sort;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Sets aside what nobody understands, before anything reads it: what stood there is kept word for word, and something that
@@ -21,13 +25,15 @@ final class SetAside {
     private static final int MOST_LETTERS = 4000;
 
     private final JdbcTemplate store;
+    private final TransactionTemplate whole;
     private final StoreShape shape;
     private final CellBook book;
     private final LocalDate today;
     private final CellCheck cells;
 
-    SetAside(JdbcTemplate store, CellBook book, LocalDate today) {
-        this.store = store;
+    SetAside(DataSource source, CellBook book, LocalDate today) {
+        this.store = new JdbcTemplate(source);
+        this.whole = new TransactionTemplate(new DataSourceTransactionManager(source));
         this.shape = StoreShape.read(store);
         this.book = book;
         this.today = today;
@@ -62,7 +68,9 @@ final class SetAside {
         for (String value : values) {
             String amiss = cells.amiss(table, column, value);
             if (amiss != null) {
-                found += value(table, column, value, amiss, standIn(column, rule));
+                LOG.warn("{}.{} \"{}\" {}; it was set aside", table, column.name(), value, amiss);
+                found += Objects.requireNonNullElse(
+                        whole.execute(done -> value(table, column, value, standIn(column, rule))), 0);
             }
         }
         return found;
@@ -76,9 +84,8 @@ final class SetAside {
         return column.empty() || !day ? null : today.toString();
     }
 
-    private int value(String table, Column column, String value, String amiss, @Nullable String standIn) {
+    private int value(String table, Column column, String value, @Nullable String standIn) {
         String is = " WHERE CAST(" + column.name() + " AS VARCHAR) = ?";
-        LOG.warn("{}.{} \"{}\" {}; it was set aside", table, column.name(), value, amiss);
         int kept = shape.of(table).containsKey("id") ? keep(table, column, value, is) : 0;
         if (standIn == null && !column.empty()) {
             // A row that does not stand without the word follows from others.

@@ -17,6 +17,9 @@ interface UnreadMapper {
 
     int count();
 
+    /** The first few of the rows where it stood, by a column that names them. */
+    List<String> named(@Param("what") Unread what, @Param("by") String by);
+
     int mend(@Param("what") Unread what, @Param("becomes") String becomes);
 
     int forget(@Param("what") Unread what);

@@ -9,6 +9,7 @@ import baylantern.app.sound.UnreadMapper.Unread;
 import baylantern.core.rules.Known;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -38,6 +39,7 @@ public class UnreadService {
      * @param of what it was told of, for instance "plant: species"
      * @param was what stood there
      * @param cells in how many rows
+     * @param named what these rows are called, the first four; empty where they have no names
      * @param stands what stands there now, null where nothing does
      * @param choices what it can be, empty where it is no word of a few
      */
@@ -46,6 +48,7 @@ public class UnreadService {
             String of,
             String was,
             int cells,
+            List<String> named,
             @Nullable String stands,
             List<String> choices) {}
 
@@ -57,16 +60,23 @@ public class UnreadService {
     /** All of it. */
     List<UnreadView> all() {
         CellBook book = sound.book();
-        return mapper.all().stream().map(unread -> view(unread, book)).toList();
+        StoreShape shape = StoreShape.read(jdbc);
+        return mapper.all().stream().map(unread -> view(unread, book, shape)).toList();
     }
 
-    private static UnreadView view(Unread unread, CellBook book) {
+    private UnreadView view(Unread unread, CellBook book, StoreShape shape) {
         CellRule rule = book.of(unread.tableName(), unread.columnName());
+        List<String> named = Stream.of("code", "name")
+                .filter(shape.of(unread.tableName())::containsKey)
+                .findFirst()
+                .map(by -> mapper.named(unread, by))
+                .orElse(List.of());
         return new UnreadView(
                 unread.id(),
                 words(unread),
                 unread.was(),
                 unread.cells(),
+                named,
                 rule == null ? null : rule.standIn(),
                 rule == null ? List.of() : rule.words());
     }

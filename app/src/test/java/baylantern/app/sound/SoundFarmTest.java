@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -80,7 +81,8 @@ class SoundFarmTest extends GrownFarmTest {
                         .filter(name -> !shape.of(table).containsKey(name))
                         .forEach(name -> nowhere.add(table + "." + name)));
         assertThat(nowhere).isEmpty();
-        assertThat(new SetAside(jdbc, book, clock.today()).withoutStandIn()).isEqualTo(FOLLOW);
+        assertThat(new SetAside(Objects.requireNonNull(jdbc.getDataSource()), book, clock.today()).withoutStandIn())
+                .isEqualTo(FOLLOW);
     }
 
     @Test
