@@ -10,7 +10,8 @@ import { Lamps } from "../flush/Lamps";
 import { LookNext } from "../flush/LookNext";
 import { headline } from "../flush/words";
 import { part } from "../frame/manifest";
-import { Coming, PartHeading, Statement, Trouble } from "../ui/parts";
+import { Piece } from "../ui/Piece";
+import { Coming, NotReckoned, PartHeading, Statement, Trouble } from "../ui/parts";
 import { NextDays } from "../weather/NextDays";
 import { RunningOut } from "../wood/RunningOut";
 
@@ -33,13 +34,17 @@ export function Today() {
   return (
     <div className="flex min-h-full max-lg:flex-col">
       <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
-        <NowLit due={title(view)} sub={subtitle(view)} />
-        {passed.length > 0 && (
-          <Suspense>
-            <PassedDays passed={passed} today={view.day} />
-          </Suspense>
-        )}
-        <PlannedSteps today={view.day} />
+        <Piece what="What is lit">
+          <NowLit due={title(view)} sub={subtitle(view)} />
+        </Piece>
+        <Piece what="What is planned">
+          {passed.length > 0 && (
+            <Suspense>
+              <PassedDays passed={passed} today={view.day} />
+            </Suspense>
+          )}
+          <PlannedSteps today={view.day} />
+        </Piece>
         {farm.data.grafts === 0 ? (
           <Suspense>
             <NoGrafts lamps={lit} />
@@ -50,10 +55,16 @@ export function Today() {
       </section>
       {farm.data.grafts > 0 && (
         <aside className="w-[372px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
-          <RunningOut />
-          <LookNext today={view.day} />
+          <Piece what="What runs out of wood">
+            <RunningOut />
+          </Piece>
+          <Piece what="What to look at next">
+            <LookNext today={view.day} />
+          </Piece>
           <OnTheirWay view={view} />
-          <NextDays />
+          <Piece what="The weather">
+            <NextDays />
+          </Piece>
           <ComingVisits today={view.day} />
         </aside>
       )}
@@ -66,8 +77,15 @@ function NowLit({ due, sub }: { due: string; sub: string }) {
   const lamps = useLamps();
   const day = useFarm().data?.today;
   const pairings = lamps.data?.pairings ?? [];
-  if (lamps.data && pairings.length === 0) return <Statement title={due}>{sub}</Statement>;
+  if (lamps.data && pairings.length === 0)
+    return (
+      <>
+        <Statement title={due}>{sub}</Statement>
+        <NotReckoned sentences={lamps.data.notReckoned} />
+      </>
+    );
   // Lamps of another day are not told as today's.
+  if (lamps.error && !lamps.data) return <Statement title={due}>{sub}</Statement>;
   if (lamps.data?.today !== day)
     return (
       <>
@@ -83,6 +101,7 @@ function NowLit({ due, sub }: { due: string; sub: string }) {
         {due}. {sub}
       </Statement>
       <Lamps pairings={pairings.slice(0, 3)} today={lamps.data?.today ?? ""} />
+      <NotReckoned sentences={lamps.data?.notReckoned} />
     </>
   );
 }

@@ -8,7 +8,7 @@ import { daysOn } from "../days";
 import { StageTextures } from "../drawings/StageTextures";
 import { useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
-import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Coming, NotReckoned, Statement, Teach, Trouble } from "../ui/parts";
 import { usePhone } from "../ui/usePhone";
 import { useWidth } from "../ui/useWidth";
 import { type Draft, draftFor, draftOf, entryOf } from "./draft";
@@ -39,7 +39,14 @@ export function Flush() {
   if (lanes.error) return <Trouble problem={lanes.error} />;
   if (!lanes.data) return <Coming what="the bud watch" />;
   if (lanes.data.lanes.length === 0) return <NothingWatched />;
-  return <Station lanes={lanes.data.lanes} today={lanes.data.today} />;
+  return (
+    <>
+      <div className="px-[26px] max-sm:px-4">
+        <NotReckoned sentences={lanes.data.notReckoned} />
+      </div>
+      <Station lanes={lanes.data.lanes} today={lanes.data.today} />
+    </>
+  );
 }
 
 function NothingWatched() {

@@ -3,9 +3,11 @@ import { Navigate, NavLink, Route, Routes, useLocation, useNavigate } from "reac
 import { useFarm, useToLookAt } from "../api/queries";
 import { dayWords } from "../days";
 import { useCommands } from "../ui/commands";
+import { Piece } from "../ui/Piece";
 import { Coming, Trouble } from "../ui/parts";
 import { takeBack } from "../undo";
 import { DemoClock } from "./DemoClock";
+import { Failing } from "./Failing";
 import { Later } from "./Later";
 import { PAGES, PHONE_STATIONS, part, STATIONS, spans } from "./manifest";
 import { markPages } from "./pageMarks";
@@ -103,14 +105,17 @@ export function Frame() {
           className="min-w-0 outline-none flex-1 overflow-auto print:overflow-visible"
         >
           <Reckoning />
+          <Failing />
           <Suspense fallback={<Coming />}>
-            <Routes>
-              <Route path="/" element={<Navigate to="/today" replace />} />
-              {PAGES.map(({ path, Shown }) => (
-                <Route key={path} path={path} element={<Shown />} />
-              ))}
-              <Route path="*" element={<NoSuchPage />} />
-            </Routes>
+            <Piece key={pathname} what="This page">
+              <Routes>
+                <Route path="/" element={<Navigate to="/today" replace />} />
+                {PAGES.map(({ path, Shown }) => (
+                  <Route key={path} path={path} element={<Shown />} />
+                ))}
+                <Route path="*" element={<NoSuchPage />} />
+              </Routes>
+            </Piece>
           </Suspense>
         </main>
       </div>

@@ -157,3 +157,21 @@ export function Trouble({ problem }: { problem: unknown }) {
     </p>
   ) : null;
 }
+
+/** Something failed by itself: a sentence, and another try. */
+export function TryAgain({ children, onAgain }: { children: ReactNode; onAgain: () => void }) {
+  return (
+    <p role="alert" className="my-2 flex flex-wrap items-center gap-3 font-semibold text-alarm">
+      {children} <Button onClick={onAgain}>Try again</Button>
+    </p>
+  );
+}
+
+/** Those of many that could not be reckoned; the others stand. */
+export function NotReckoned({ sentences }: { sentences: string[] | undefined }) {
+  return (sentences ?? []).map((sentence) => (
+    <p key={sentence} role="alert" className="my-2 font-semibold text-alarm">
+      {sentence}
+    </p>
+  ));
+}

@@ -278,4 +278,31 @@ class FlushApiTest extends ApiTest {
         http.cleft(2, 1);
         assertThat(http.get("/api/graft-days/passed").json()).isEmpty();
     }
+
+    @Test
+    void whatCannotBeReckonedSaysSoAndTheRestStands() {
+        note(2, "M", 1);
+        long fig = http.post("/api/varieties", Map.of("speciesKey", "fig", "name", "Odd Plumb"))
+                .json()
+                .get("id")
+                .asLong();
+        http.post(
+                "/api/plants/paste",
+                Map.of("speciesKey", "fig", "kind", "MOTHER_TREE", "spotId", 1, "lines", "FG-1", "varietyId", fig));
+        long tree = http.get("/api/plants?search=FG-1")
+                .json()
+                .get("plants")
+                .get(0)
+                .get("id")
+                .asLong();
+        note(0, "M", tree);
+        assertThat(http.get("/api/flush").json().get("lanes").size()).isEqualTo(2);
+        stored("UPDATE place_plant SET species_key = 'pebble' WHERE id = " + tree);
+        JsonNode flush = http.get("/api/flush").json();
+        assertThat(flush.get("lanes").size()).isEqualTo(1);
+        assertThat(flush.get("notReckoned").get(0).asString()).contains("unknown species cannot be reckoned now");
+        assertThat(http.get("/api/windows/lamps").status()).isEqualTo(200);
+        assertThat(http.get("/api/today").status()).isEqualTo(200);
+        assertThat(http.get("/api/season").status()).isEqualTo(200);
+    }
 }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.Response;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.BufferedReader;
 import java.io.ByteArrayOutputStream;
@@ -55,6 +56,35 @@ class FootingTest extends DemoScreenTest {
                 List.copyOf(scripts).stream().mapToInt(r -> zipped(r.body())).sum();
         System.out.println("first load: " + bytes + " bytes of script, zipped");
         assertThat(bytes).isBetween(30_000, MOST_SCRIPT_BYTES);
+    }
+
+    @Test
+    void aPartThatFailsSaysSoAndTheRestStands() {
+        Page page = desk(lantern);
+        page.route(
+                "**/api/windows/lamps",
+                r -> r.fulfill(new Route.FulfillOptions().setStatus(500).setBody("{}")));
+        page.route(
+                "**/api/flush/look-next",
+                r -> r.fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setBody("[{}]")));
+        page.navigate("/today");
+        Locator main = page.getByRole(AriaRole.MAIN);
+        assertThat(main.getByText("The lamps: cannot be reckoned now. The rest stands."))
+                .isVisible();
+        assertThat(main.getByText("What to look at next cannot be shown now. The rest stands."))
+                .isVisible();
+        assertThat(heading(page, "Walk, in order")).isVisible();
+        assertThat(heading(page, "want a look today")).isVisible();
+        page.unroute("**/api/windows/lamps");
+        button(page, "Try again").first().click();
+        assertThat(main.getByText("The lamps: cannot be reckoned now")).hasCount(0);
+        assertThat(main.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Reasons"))
+                        .first())
+                .isVisible();
+        // What went wrong here was seen.
+        faults.clear();
     }
 
     @Test

@@ -2,6 +2,7 @@ package baylantern.app.season;
 
 import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
+import baylantern.app.platform.EachAlone;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FigureName;
@@ -81,12 +82,14 @@ class FlushController {
                 boolean mother) {}
     }
 
-    /** All lanes in walking order. */
-    record Lanes(LocalDate today, List<LaneRow> lanes) {}
+    /** All lanes in walking order, with sentences of what cannot be reckoned. */
+    record Lanes(LocalDate today, List<LaneRow> lanes, List<String> notReckoned) {}
 
     @GetMapping
     Lanes lanes() {
-        return new Lanes(clock.today(), flush.watched().stream().map(this::lane).toList());
+        EachAlone<LaneRow> lanes =
+                flush.each().then(this::lane, w -> "The lane of " + w.plant().code());
+        return new Lanes(clock.today(), lanes.done(), lanes.failed());
     }
 
     private LaneRow lane(Watched w) {

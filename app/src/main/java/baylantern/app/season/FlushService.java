@@ -6,10 +6,13 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
 import baylantern.app.platform.DerivedEach;
+import baylantern.app.platform.EachAlone;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
 import baylantern.core.season.flush.Wave;
 import baylantern.core.season.foresight.LookNext;
 import baylantern.core.season.hindcast.Kept;
@@ -21,6 +24,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -73,12 +77,17 @@ public class FlushService {
         return WeatherYears.draw(weather.weather(), clock.today(), runs, DAYS_AHEAD, SpeciesForecasts.SEED);
     }
 
-    private record Farm(List<Watched> inOrder, Map<String, OfSpecies> bySpecies) {}
+    private record Farm(EachAlone<Watched> inOrder, Map<String, OfSpecies> bySpecies) {}
 
     private record Span(LocalDate from, LocalDate to) {}
 
     /** All watched plants, in walking order. */
     List<Watched> watched() {
+        return each().done();
+    }
+
+    /** The same, with sentences of the species whose forecasts cannot be reckoned. */
+    EachAlone<Watched> each() {
         return farm.get().inOrder();
     }
 
@@ -92,27 +101,42 @@ public class FlushService {
         List<Plant> inOrder = plants.plants(notes.keySet());
         Map<String, List<Plant>> plantsOf = inOrder.stream()
                 .collect(Collectors.groupingBy(Plant::speciesKey, LinkedHashMap::new, Collectors.toList()));
-        // What is kept is read here, on this thread; what follows is plain reckoning, species beside species.
-        Map<String, OfSpecies.Inputs> inputs = new LinkedHashMap<>();
-        plantsOf.forEach((key, own) -> inputs.put(key, inputs(key, own, notes)));
         SpeciesForecasts forecasts =
                 new SpeciesForecasts(rules, weather.weather(), clock.today(), places.latitudeDeg());
-        Map<String, OfSpecies> reckoned = inputs.entrySet().parallelStream()
-                .collect(Collectors.toMap(Map.Entry::getKey, one -> {
-                    OfSpecies was = before == null ? null : before.bySpecies().get(one.getKey());
-                    return was != null && was.restsOn(one.getValue())
-                            ? was
-                            : forecasts.of(rules.species(one.getKey()).orElseThrow(), one.getValue(), was);
-                }));
+        Map<String, OfSpecies> old = before == null ? Map.of() : before.bySpecies();
+        // What is kept is read here, on this thread; what follows is plain reckoning, species beside species.
+        EachAlone<Asked> asked = EachAlone.of(
+                plantsOf.entrySet(),
+                own -> ask(own.getKey(), inputs(own.getKey(), own.getValue(), notes), old.get(own.getKey()), forecasts),
+                own -> words(own.getKey()));
         Map<String, OfSpecies> bySpecies = new LinkedHashMap<>();
         Map<Long, Watched> watched = new HashMap<>();
-        for (String key : inputs.keySet()) {
-            OfSpecies own = Known.in(reckoned, key);
-            bySpecies.put(key, own);
-            own.watched().forEach(w -> watched.put(w.plant().id(), w));
-        }
-        return new Farm(
-                inOrder.stream().map(plant -> Known.in(watched, plant.id())).toList(), bySpecies);
+        EachAlone<OfSpecies> reckoned = asked.then(one -> one.forecast().join(), one -> words(one.speciesKey()));
+        reckoned.done()
+                .forEach(own -> own.watched().forEach(w -> watched.put(w.plant().id(), w)));
+        asked.done().stream()
+                .filter(one -> !one.forecast().isCompletedExceptionally())
+                .forEach(one -> bySpecies.put(one.speciesKey(), one.forecast().join()));
+        List<Watched> told = inOrder.stream()
+                .filter(plant -> watched.containsKey(plant.id()))
+                .map(plant -> Known.in(watched, plant.id()))
+                .toList();
+        return new Farm(new EachAlone<>(told, reckoned.failed()), bySpecies);
+    }
+
+    private record Asked(String speciesKey, CompletableFuture<OfSpecies> forecast) {}
+
+    private Asked ask(String speciesKey, OfSpecies.Inputs inputs, @Nullable OfSpecies was, SpeciesForecasts forecasts) {
+        Species species = rules.species(speciesKey).orElseThrow(() -> FarmProblem.unknown("species", speciesKey));
+        return new Asked(
+                speciesKey,
+                was != null && was.restsOn(inputs)
+                        ? CompletableFuture.completedFuture(was)
+                        : CompletableFuture.supplyAsync(() -> forecasts.of(species, inputs, was)));
+    }
+
+    private String words(String speciesKey) {
+        return "The flush of " + rules.species(speciesKey).map(Species::name).orElse("trees of an unknown species");
     }
 
     private OfSpecies.Inputs inputs(String speciesKey, List<Plant> own, Map<Long, PlantNotes> notes) {

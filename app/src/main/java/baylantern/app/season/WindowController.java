@@ -1,5 +1,6 @@
 package baylantern.app.season;
 
+import baylantern.app.platform.EachAlone;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.season.window.GraftWindow;
 import baylantern.core.season.window.Lamp;
@@ -48,22 +49,22 @@ class WindowController {
                 String woodSpecies) {}
     }
 
-    /** Every pairing, or the best of each species. */
-    record Pairings(LocalDate today, List<PairingView> pairings) {}
+    /** Every pairing, or the best of each species; with sentences of those that cannot be reckoned. */
+    record Pairings(LocalDate today, List<PairingView> pairings, List<String> notReckoned) {}
 
     @GetMapping("/lamps")
     Pairings lamps() {
-        return new Pairings(
-                clock.today(), windows.leading().stream().map(this::view).toList());
+        return pairings(windows.leading().then(this::view, WindowService.Named::lamp));
     }
 
     @GetMapping
     Pairings all(@RequestParam(defaultValue = "false") boolean slipping) {
-        return new Pairings(
-                clock.today(),
-                windows.pairings(slipping ? WindowService.Bark.MUST_SLIP : WindowService.Bark.ANY).stream()
-                        .map(this::view)
-                        .toList());
+        WindowService.Bark bark = slipping ? WindowService.Bark.MUST_SLIP : WindowService.Bark.ANY;
+        return pairings(EachAlone.of(windows.pairings(bark), this::view, WindowService.Named::lamp));
+    }
+
+    private Pairings pairings(EachAlone<PairingView> each) {
+        return new Pairings(clock.today(), each.done(), each.failed());
     }
 
     private PairingView view(WindowService.Named named) {

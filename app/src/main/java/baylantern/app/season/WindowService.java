@@ -5,6 +5,7 @@ import baylantern.app.place.PlantKind;
 import baylantern.app.place.Variety;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.DerivedEach;
+import baylantern.app.platform.EachAlone;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.core.rules.FigureName;
@@ -64,7 +65,13 @@ public class WindowService {
     public record Pair(long spotId, String stockSpecies, long varietyId, boolean slipping) {}
 
     /** A pairing with its names. */
-    public record Named(Pair pair, String spotName, String varietyName, String woodSpecies) {}
+    public record Named(Pair pair, String spotName, String varietyName, String woodSpecies) {
+
+        /** Its lamp in words. */
+        public String lamp() {
+            return "The lamp of " + varietyName + " on stocks of " + spotName;
+        }
+    }
 
     /** What the technique asks of the bark. */
     public enum Bark {
@@ -154,15 +161,21 @@ public class WindowService {
     }
 
     /** The best standing pairing of each species, lit ones first. */
-    public List<Named> leading() {
-        Map<String, Named> best = new LinkedHashMap<>();
-        for (Named named : pairings(Bark.ANY)) {
-            best.merge(named.woodSpecies(), named, (a, b) -> rank(b) > rank(a) ? b : a);
+    public EachAlone<Named> leading() {
+        EachAlone<Ranked> ranked =
+                EachAlone.of(pairings(Bark.ANY), named -> new Ranked(named, rank(named)), Named::lamp);
+        Map<String, Ranked> best = new LinkedHashMap<>();
+        for (Ranked one : ranked.done()) {
+            best.merge(one.named.woodSpecies(), one, (a, b) -> b.rank > a.rank ? b : a);
         }
-        return best.values().stream()
-                .sorted(Comparator.comparingDouble(this::rank).reversed())
+        List<Named> leading = best.values().stream()
+                .sorted(Comparator.comparingDouble(Ranked::rank).reversed())
+                .map(Ranked::named)
                 .toList();
+        return new EachAlone<>(leading, ranked.failed());
     }
+
+    private record Ranked(Named named, double rank) {}
 
     private double rank(Named named) {
         WindowFinder.Found pairing = find(named.pair());

@@ -94,7 +94,7 @@ class UnreadTest extends GrownFarmTest {
     // A store knows no feature's words, so it takes whatever fits its columns.
     private Map<String, String> brokenInEveryColumn() {
         Map<String, String> broken = new TreeMap<>();
-        JdbcTemplate store = new JdbcTemplate(new DriverManagerDataSource(url(), "sa", ""));
+        JdbcTemplate store = new JdbcTemplate(new DriverManagerDataSource(url() + ";DB_CLOSE_DELAY=-1", "sa", ""));
         StoreShape shape = StoreShape.read(store);
         for (String table : TableVault.TABLES) {
             if (table.startsWith("house_")) {
@@ -113,6 +113,7 @@ class UnreadTest extends GrownFarmTest {
                 }
             }
         }
+        store.execute("SHUTDOWN");
         return broken;
     }
 

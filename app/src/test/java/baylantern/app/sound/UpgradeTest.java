@@ -1,0 +1,101 @@
+package baylantern.app.sound;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import baylantern.app.demo.GrownFarmTest;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.LanternSettings;
+import baylantern.app.platform.TableVault;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.configuration.FluentConfiguration;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
+
+/** A store of each version there was is copied, brought to this one with all its rows, and sound. */
+class UpgradeTest extends GrownFarmTest {
+
+    @Autowired
+    private JdbcTemplate grown;
+
+    @Autowired
+    private ObjectProvider<Cells> features;
+
+    @Autowired
+    private SoundFarm sound;
+
+    @Autowired
+    private FarmClock clock;
+
+    @TempDir
+    private Path folder;
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1", "2", "3", "4", "7", "8"})
+    void aFarmOfAnOlderVersionIsBroughtToThisOneWhole(String version) {
+        DataSource source =
+                new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", "");
+        JdbcTemplate store = new JdbcTemplate(source);
+        FluentConfiguration old = Flyway.configure().dataSource(source).locations("classpath:db/migration");
+        old.target(version).load().migrate();
+        Map<String, Integer> rows = filled(store);
+        FarmOpening opening = new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, false, 0));
+        opening.migrate(Flyway.configure()
+                .dataSource(source)
+                .locations("classpath:db/migration")
+                .load());
+        opening.start();
+        assertThat(folder.resolve("before-upgrade-" + version + ".zip")).isNotEmptyFile();
+        rows.forEach((table, count) -> assertThat(store.queryForObject("SELECT COUNT(*) FROM " + table, Integer.class))
+                .as(table)
+                .isEqualTo(count));
+        assertThat(new FarmJudge(StoreShape.read(store), sound.book(), clock.today())
+                        .judge(table -> TableVault.read(store, table)))
+                .isEmpty();
+        store.execute("SHUTDOWN");
+        assertThat(Files.exists(folder.resolve("farm.mv.db"))).isTrue();
+    }
+
+    // The demo farm as far as that version could hold it.
+    private Map<String, Integer> filled(JdbcTemplate store) {
+        Map<String, Integer> rows = new java.util.TreeMap<>();
+        store.execute("SET REFERENTIAL_INTEGRITY FALSE");
+        for (String table : TableVault.TABLES) {
+            String then = store.queryForObject(
+                                    "SELECT COUNT(*) FROM information_schema.tables WHERE table_name = 'DAY_PLAN'",
+                                    Integer.class)
+                            == 0
+                    ? table.replace("day_plan", "bench_day")
+                    : table;
+            TableVault.Content now = TableVault.read(grown, table);
+            List<String> columns = store.queryForList(
+                    "SELECT LOWER(column_name) FROM information_schema.columns WHERE table_name = ?",
+                    String.class,
+                    then.toUpperCase(java.util.Locale.ROOT));
+            if (columns.isEmpty() || now.rows().isEmpty()) {
+                continue;
+            }
+            columns.retainAll(now.columns());
+            String marks = String.join(", ", columns.stream().map(c -> "?").toList());
+            store.batchUpdate(
+                    "INSERT INTO " + then + " (" + String.join(", ", columns) + ") VALUES (" + marks + ")",
+                    now.rows().stream()
+                            .map(row -> columns.stream()
+                                    .map(c -> row.get(now.columns().indexOf(c)))
+                                    .toArray())
+                            .toList());
+            rows.put(table, now.rows().size());
+        }
+        store.execute("SET REFERENTIAL_INTEGRITY TRUE");
+        return rows;
+    }
+}
