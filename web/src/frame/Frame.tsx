@@ -1,7 +1,7 @@
 import { Suspense, useEffect, useState } from "react";
 import { Navigate, NavLink, Route, Routes, useLocation, useNavigate } from "react-router";
 import { useFarm, useToLookAt } from "../api/queries";
-import { dayWords } from "../days";
+import { dated, dayWords } from "../days";
 import { useCommands } from "../ui/commands";
 import { Piece } from "../ui/Piece";
 import { Coming, Trouble } from "../ui/parts";
@@ -106,6 +106,11 @@ export function Frame() {
         >
           <Reckoning />
           <Failing />
+          {farm.data.amiss && (
+            <p role="alert" className="px-[26px] pt-3 font-semibold text-alarm max-sm:px-4 print:hidden">
+              {dated(farm.data.amiss)}
+            </p>
+          )}
           <Suspense fallback={<Coming />}>
             <Piece key={pathname} what="This page">
               <Routes>

@@ -126,4 +126,15 @@ class OnceApiTest extends ApiTest {
         String told = answer.whole().headers().firstValue(heading).orElse("");
         return told.isBlank() ? List.of() : List.of(told.split(" "));
     }
+
+    @Test
+    void aClockSetBackIsSaidAndNothingIsLost() {
+        http.smallFarm();
+        assertThat(http.get("/api/farm").json().has("amiss")).isFalse();
+        stored("UPDATE house_act SET farm_day = DATEADD(DAY, 30, farm_day)");
+        assertThat(http.get("/api/farm").json().get("amiss").asString())
+                .contains("something was written here on " + http.today().plusDays(30));
+        assertThat(http.cleft(0, 1).status()).isEqualTo(200);
+        assertThat(http.get("/api/farm").json().get("grafts").asInt()).isEqualTo(1);
+    }
 }

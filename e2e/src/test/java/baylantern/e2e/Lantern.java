@@ -34,7 +34,9 @@ final class Lantern implements AutoCloseable {
         Path data = folder();
         try {
             Path grown = Path.of(System.getProperty("lantern.run")).resolveSibling("demo-grown");
-            Files.copy(grown.resolve(STORE), data.resolve(STORE));
+            for (String file : List.of(STORE, "farm.seal")) {
+                Files.copy(grown.resolve(file), data.resolve(file));
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -108,6 +110,36 @@ final class Lantern implements AutoCloseable {
 
     String address() {
         return address;
+    }
+
+    /** How much memory the process holds, kB. */
+    long residentKb() {
+        try (java.util.stream.Stream<String> lines = Files.lines(Path.of("/proc/" + process.pid() + "/status"))) {
+            return lines.filter(line -> line.startsWith("VmRSS"))
+                    .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")))
+                    .findFirst()
+                    .orElse(0);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Lets the files of the farm grow no larger than so many bytes, as a full disk would; under 0 lets them again. */
+    void filesAtMost(long bytes) {
+        try {
+            String most = bytes < 0 ? "unlimited" : Long.toString(bytes);
+            int code = new ProcessBuilder("prlimit", "--pid", "" + process.pid(), "--fsize=" + most + ":unlimited")
+                    .inheritIO()
+                    .start()
+                    .waitFor();
+            if (code != 0) {
+                throw new IllegalStateException("the files could not be kept small");
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** Pulls the plug: kill −9. */

@@ -145,6 +145,45 @@ class PlugTest {
         }
     }
 
+    @Test
+    void aFullDiskIsSaidInOneSentenceAndNothingIsLost() throws Exception {
+        try (Lantern lantern = Lantern.demo()) {
+            lantern.filesAtMost(Files.size(lantern.data.resolve("farm.mv.db")) + 300_000);
+            List<String> acknowledged = new ArrayList<>();
+            int said = 200;
+            for (int i = 0; i < 2000 && said != 507; i++) {
+                String name = "Hand " + i + " " + "of many letters ".repeat(6);
+                said = send(lantern, "/api/people", "{\"name\":\"" + name + "\"}");
+                if (said == 200) {
+                    acknowledged.add("Hand " + i + " ");
+                }
+            }
+            assertThat(said).isEqualTo(507);
+            lantern.filesAtMost(-1);
+            assertThat(send(lantern, "/api/people", "{\"name\":\"Who came after\"}"))
+                    .isEqualTo(200);
+            assertThat(get(lantern, "/api/people")).contains("Who came after").contains(acknowledged);
+            lantern.pullThePlug();
+            lantern.start();
+            assertThat(get(lantern, "/api/people")).contains("Who came after").contains(acknowledged);
+        }
+    }
+
+    @Test
+    void aFarmThatIsOpenIsNotOpenedTwiceAndOneThatIsShutIsLookedThrough() throws Exception {
+        Path folder;
+        try (Lantern lantern = Lantern.demo()) {
+            folder = lantern.data;
+            Said second = run("--data", folder.toString(), "--port", "0");
+            assertThat(second.code()).isEqualTo(2);
+            assertThat(second.words().strip())
+                    .startsWith("The farm in " + folder + " is open in another Bay Lantern already.");
+        }
+        Said check = run("check", "--demo", "--data", folder.toString());
+        assertThat(check.words()).contains("All is well: nothing wrong was found.");
+        assertThat(check.code()).isZero();
+    }
+
     private record Said(int code, String words) {}
 
     private static Said run(String... words) throws Exception {

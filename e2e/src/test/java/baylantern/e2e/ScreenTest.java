@@ -68,7 +68,7 @@ abstract class ScreenTest {
 
     private static final Set<String> LOOKED_THROUGH = new HashSet<>();
 
-    private final List<String> faults = new ArrayList<>();
+    final List<String> faults = new ArrayList<>();
     private BrowserContext context;
 
     private static Browser browser() {

@@ -11,6 +11,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.place.Site;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.WrongClock;
 import baylantern.app.season.FlushService;
 import baylantern.app.sound.UnreadService;
 import baylantern.app.wood.LotService;
@@ -41,6 +42,7 @@ class FrameController {
     private final FarmClock clock;
     private final DemoClock demo;
     private final UnreadService unread;
+    private final WrongClock wrongClock;
 
     FrameController(
             PlaceService places,
@@ -52,7 +54,9 @@ class FrameController {
             LineageService lineage,
             FarmClock clock,
             DemoClock demo,
-            UnreadService unread) {
+            UnreadService unread,
+            WrongClock wrongClock) {
+        this.wrongClock = wrongClock;
         this.unread = unread;
         this.places = places;
         this.plants = plants;
@@ -65,14 +69,15 @@ class FrameController {
         this.demo = demo;
     }
 
-    /** What every screen needs to know, with lots on the shelf and things held; without a site the first run has not been done. */
+    /** What every screen needs to know, with lots on the shelf and things held, and what is amiss with the clock; without a site the first run has not been done. */
     record FarmView(
             @Nullable Site site,
             LocalDate today,
             String season,
             boolean demo,
             @JsonUnwrapped Counts counts,
-            List<Person> people) {
+            List<Person> people,
+            @Nullable String amiss) {
 
         /** How much there is. */
         record Counts(int spots, int varieties, int plants, int grafts, int lots, int held, int unread) {}
@@ -93,7 +98,8 @@ class FrameController {
                         lots.count(),
                         lineage.held().size(),
                         unread.count()),
-                places.people());
+                places.people(),
+                wrongClock.amiss());
     }
 
     /** The band: flush waves and grafts made by week and species, in the twelve months around today. */

@@ -32,6 +32,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
+    private final StoreTrouble trouble;
+
+    ProblemAdvice(StoreTrouble trouble) {
+        this.trouble = trouble;
+    }
+
     @ExceptionHandler
     ProblemDetail farm(FarmProblem problem) {
         ProblemDetail detail =
@@ -79,6 +85,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unexpected(Exception e, HttpServletRequest request) {
+        String shut = trouble.saidOf(e);
+        if (shut != null) {
+            return ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, shut);
+        }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here; nothing was changed. Try again.");

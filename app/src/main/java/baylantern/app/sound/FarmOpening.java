@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfoService;
@@ -30,8 +31,8 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
 
     private final ObjectProvider<Cells> features;
     private final LanternSettings settings;
-    private CompletableFuture<Void> looking = CompletableFuture.completedFuture(null);
-    private boolean looked;
+    private final CompletableFuture<Void> looking = new CompletableFuture<>();
+    private final AtomicBoolean looked = new AtomicBoolean();
 
     FarmOpening(ObjectProvider<Cells> features, LanternSettings settings) {
         this.features = features;
@@ -49,7 +50,18 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
         }
         flyway.migrate();
         if (begun && !settings.sealed()) {
-            looking = CompletableFuture.runAsync(() -> new SetAside(source, book(), day(store)).all());
+            new Thread(() -> lookThrough(source, store), "looks the farm through").start();
+        } else {
+            looking.complete(null);
+        }
+    }
+
+    private void lookThrough(DataSource source, JdbcTemplate store) {
+        try {
+            new SetAside(source, book(), day(store)).all();
+            looking.complete(null);
+        } catch (RuntimeException e) {
+            looking.completeExceptionally(e);
         }
     }
 
@@ -57,19 +69,19 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
     @Override
     public void start() {
         looking.join();
-        looked = true;
+        looked.set(true);
         // Runs when the store is closed.
         SpringApplication.getShutdownHandlers().add(() -> new Seal(Path.of(settings.data())).put());
     }
 
     @Override
     public void stop() {
-        looked = false;
+        looked.set(false);
     }
 
     @Override
     public boolean isRunning() {
-        return looked;
+        return looked.get();
     }
 
     private CellBook book() {
