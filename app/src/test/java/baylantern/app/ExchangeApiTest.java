@@ -303,6 +303,13 @@ class ExchangeApiTest extends ApiTest {
         Http.Answer refused = http.file("/api/exchange/farm.zip", zipped(files));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.text()).contains("it tells of a table");
+        stored("INSERT INTO sound_unread (table_name, row_id, column_name, was)"
+                + " VALUES ('place_plant', 1, 'kind = ''X'', code', 'SHRUB')");
+        Http.Answer again = http.file("/api/exchange/farm.zip", zipped(files));
+        assertThat(again.status()).isEqualTo(409);
+        byte[] odd = http.get("/api/exchange/farm.zip").bytes();
+        emptyFarm();
+        assertThat(http.file("/api/exchange/farm.zip", odd).text()).contains("it tells of a column");
     }
 
     @Test
@@ -329,6 +336,36 @@ class ExchangeApiTest extends ApiTest {
         emptyFarm();
         assertThat(http.file("/api/exchange/farm.zip", zip).status()).isEqualTo(200);
         assertThat(http.get("/api/people").text()).contains("\"" + name + "\"");
+    }
+
+    // Small as it comes, and endless once it is unpacked: one cell, or many rows.
+    private static byte[] swollen(String filling, int times) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream out = new ZipOutputStream(bytes)) {
+            out.putNextEntry(new ZipEntry("place_person.csv"));
+            byte[] some = filling.repeat(1 << 16).getBytes(java.nio.charset.StandardCharsets.UTF_8);
+            for (int i = 0; i < times; i++) {
+                out.write(some);
+            }
+        }
+        return bytes.toByteArray();
+    }
+
+    @Test
+    void zipsThatSwellNamesThatLeadAwayAndFilesTwiceAreRefused() throws IOException {
+        Http.Answer cell = http.file("/api/exchange/farm.zip", swollen("x", 2_000));
+        assertThat(cell.status()).isEqualTo(413);
+        assertThat(cell.text()).contains("no farm holds that");
+        assertThat(http.file("/api/exchange/farm.zip", zipped(Map.of("../manifest.json", "{}")))
+                        .status())
+                .isEqualTo(422);
+        String tomorrow = "{\"format\":\"bay-lantern-farm\",\"version\":99,\"rows\":{}}";
+        assertThat(http.file("/api/exchange/farm.zip", zipped(Map.of("manifest.json", tomorrow)))
+                        .text())
+                .contains("another version");
+        Map<String, String> twice = new TreeMap<>(Map.of("bench_day.csv", "", "day_plan.csv", ""));
+        assertThat(http.file("/api/exchange/farm.zip", zipped(twice)).text()).contains("twice");
+        assertThat(http.get("/api/farm").json().has("site")).isFalse();
     }
 
     @Test

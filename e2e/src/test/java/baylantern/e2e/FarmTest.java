@@ -2,12 +2,16 @@ package baylantern.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -223,5 +227,41 @@ class FarmTest extends DemoScreenTest {
         page.keyboard().press("u");
         page.keyboard().press("u");
         assertThat(button(page, "Rename " + name)).isVisible();
+    }
+
+    @Test
+    void whatNobodyUnderstandsIsSaidOnTheFarmsPage() {
+        Page page = desk(lantern);
+        page.route("**/api/farm", r -> {
+            APIResponse told = r.fetch();
+            String body = told.text().replace("\"unread\":0", "\"unread\":3");
+            r.fulfill(new Route.FulfillOptions().setResponse(told).setBody(body));
+        });
+        page.route(
+                "**/api/unread",
+                r -> r.fulfill(
+                        new Route.FulfillOptions()
+                                .setContentType("application/json")
+                                .setBody(
+                                        "[{\"id\":4,\"of\":\"plant: kind\",\"was\":\"SHRUB\",\"cells\":3,\"named\":[\"AV-014\"],"
+                                                + "\"stands\":\"SEEDLING_STOCK\",\"choices\":[\"SEEDLING_STOCK\",\"FIELD_TREE\"]}]")));
+        List<String> said = new ArrayList<>();
+        page.route("**/api/unread/4", r -> {
+            said.add(r.request().postData());
+            r.fulfill(new Route.FulfillOptions()
+                    .setContentType("application/json")
+                    .setBody("[]"));
+        });
+        page.navigate("/farm");
+        assertThat(page.getByText("3 not understood")).isVisible();
+        Locator part = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Not understood"));
+        assertThat(part.getByText("on AV-014 and 2 more; stands as seedling stock"))
+                .isVisible();
+        assertThat(button(page, "That is it")).isDisabled();
+        axeClean(page);
+        choose(list(page, "What plant: kind “SHRUB” is"), "FIELD_TREE");
+        button(page, "That is it").click();
+        settled(page);
+        Assertions.assertThat(said).containsExactly("{\"becomes\":\"FIELD_TREE\"}");
     }
 }

@@ -21,9 +21,11 @@ import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -56,6 +58,11 @@ class FarmZip {
 
     private static final String MANIFEST = "manifest.json";
     private static final long MOST_BYTES = 1L << 30;
+
+    private static final int MOST_MANIFEST = 1 << 16;
+
+    /** What a zip may grow to: twice a farm of 80 000 grafts with a dozen looks each. */
+    private static final long MOST_UNPACKED = 1L << 29;
 
     /** Nulls and empty texts are told apart: a null is written bare as \\N. */
     private static final CSVFormat CSV = CSVFormat.RFC4180
@@ -186,12 +193,17 @@ class FarmZip {
     private Manifest unzip(InputStream in, Map<String, Content> tables) throws IOException {
         Manifest manifest = null;
         try (ZipInputStream zip = new ZipInputStream(new CountedStream(in, MOST_BYTES), StandardCharsets.UTF_8)) {
+            InputStream unpacked = new CountedStream(zip, MOST_UNPACKED);
+            Set<String> seen = new HashSet<>();
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 String name = entry.getName();
+                if (!seen.add(named(name.replace(".csv", "")))) {
+                    throw FarmProblem.wrong("file", name, "each file once", name + " stands in the zip twice.");
+                }
                 if (name.equals(MANIFEST)) {
-                    manifest = json.readValue(zip.readAllBytes(), Manifest.class);
+                    manifest = json.readValue(unpacked.readNBytes(MOST_MANIFEST), Manifest.class);
                 } else if (name.endsWith(".csv") && TableVault.TABLES.contains(named(name.replace(".csv", "")))) {
-                    tables.put(named(name.replace(".csv", "")), table(zip));
+                    tables.put(named(name.replace(".csv", "")), table(unpacked));
                 }
             }
         }
@@ -231,7 +243,7 @@ class FarmZip {
     // The zip goes on after this entry, so the reader is left open.
     private static Content table(InputStream in) throws IOException {
         CSVParser csv = CSVParser.builder()
-                .setReader(new InputStreamReader(in, StandardCharsets.UTF_8))
+                .setReader(new CellReader(new InputStreamReader(in, StandardCharsets.UTF_8)))
                 .setFormat(CSV)
                 .get();
         List<CSVRecord> records = csv.getRecords();

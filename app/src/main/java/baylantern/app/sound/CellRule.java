@@ -21,13 +21,11 @@ import org.jspecify.annotations.Nullable;
  * @param words all that it can be, empty where these are no few words
  * @param standIn what stands in the place of a word nobody understands until somebody says what it is; null where a cell
  *     may then be empty or where nothing can
- * @param of the table it names a row of, null where it names none
  */
 public record CellRule(
         Function<String, @Nullable String> amiss,
         List<String> words,
-        @Nullable String standIn,
-        @Nullable String of) {
+        @Nullable String standIn) {
 
     private static final Validator ENTRIES =
             Validation.buildDefaultValidatorFactory().getValidator();
@@ -36,7 +34,7 @@ public record CellRule(
 
     /** Whatever somebody writes. */
     public static CellRule free() {
-        return new CellRule(ANYTHING, List.of(), null, null);
+        return new CellRule(ANYTHING, List.of(), null);
     }
 
     /** True where anything is right that the store takes. */
@@ -46,7 +44,7 @@ public record CellRule(
 
     /** The same, with something that stands in the place of what cannot be. */
     public CellRule or(String otherwise) {
-        return new CellRule(amiss, words, otherwise, of);
+        return new CellRule(amiss, words, otherwise);
     }
 
     /** The name of a thing of a few. */
@@ -59,8 +57,7 @@ public record CellRule(
     /** One of these words. */
     public static CellRule word(Collection<String> words, @Nullable String standIn) {
         List<String> all = List.copyOf(words);
-        return new CellRule(
-                text -> all.contains(text) ? null : "is none of " + String.join(", ", all), all, standIn, null);
+        return new CellRule(text -> all.contains(text) ? null : "is none of " + String.join(", ", all), all, standIn);
     }
 
     /** A species of the rulebook; {@link Species#UNKNOWN} stands where nobody knows it. */
@@ -68,7 +65,7 @@ public record CellRule(
         List<String> keys = rules.species().stream().map(Species::key).toList();
         CellRule known = word(keys, Species.UNKNOWN);
         return new CellRule(
-                text -> text.equals(Species.UNKNOWN) ? null : known.amiss.apply(text), keys, Species.UNKNOWN, null);
+                text -> text.equals(Species.UNKNOWN) ? null : known.amiss.apply(text), keys, Species.UNKNOWN);
     }
 
     /** A technique of the rulebook. */
@@ -124,13 +121,7 @@ public record CellRule(
                     }
                 },
                 List.of(),
-                standIn,
-                null);
-    }
-
-    /** The number of a row of a table the store itself does not hold to it. */
-    public static CellRule numberOf(String table) {
-        return new CellRule(ANYTHING, List.of(), null, table);
+                standIn);
     }
 
     private static CellRule checked(Function<String, @Nullable String> amiss) {
@@ -143,7 +134,6 @@ public record CellRule(
                     }
                 },
                 List.of(),
-                null,
                 null);
     }
 

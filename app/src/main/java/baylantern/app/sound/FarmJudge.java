@@ -122,7 +122,7 @@ final class FarmJudge {
             Column column = columns.get(name);
             String amiss = column == null ? null : cells.amiss(table, column, text);
             if (amiss == null && text != null && column != null) {
-                amiss = unnamed(table, column, text);
+                amiss = unnamed(column, text);
             }
             if (amiss != null) {
                 faults.add(new Fault(table, line, name, text == null ? "" : text, amiss));
@@ -137,6 +137,8 @@ final class FarmJudge {
         List<RowRule> rules = new ArrayList<>(book.of(table));
         if (table.equals(TrailCheck.TABLE)) {
             rules.add(trail);
+        } else if (table.equals("sound_unread")) {
+            rules.add(this::ofAColumn);
         }
         for (RowRule rule : rules) {
             String amiss = rule.amiss(told);
@@ -146,9 +148,16 @@ final class FarmJudge {
         }
     }
 
-    private @Nullable String unnamed(String table, Column column, String text) {
-        CellRule rule = book.of(table, column.name());
-        String of = column.of() != null ? column.of() : rule == null ? null : rule.of();
+    // What was set aside is put back where it says.
+    private @Nullable String ofAColumn(Map<String, String> row) {
+        String column = row.getOrDefault("column_name", "");
+        return shape.of(row.getOrDefault("table_name", "")).containsKey(column)
+                ? null
+                : "it tells of a column \"" + column + "\"";
+    }
+
+    private @Nullable String unnamed(Column column, String text) {
+        String of = column.of();
         return of == null || ids.getOrDefault(of, Set.of()).contains(text) ? null : "names no row of " + of;
     }
 

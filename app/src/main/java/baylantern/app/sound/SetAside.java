@@ -11,6 +11,7 @@ import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -69,11 +70,20 @@ final class SetAside {
             String amiss = cells.amiss(table, column, value);
             if (amiss != null) {
                 LOG.warn("{}.{} \"{}\" {}; it was set aside", table, column.name(), value, amiss);
-                found += Objects.requireNonNullElse(
-                        whole.execute(done -> value(table, column, value, standIn(column, rule))), 0);
+                found += aside(table, column, value, standIn(column, rule));
             }
         }
         return found;
+    }
+
+    private int aside(String table, Column column, String value, @Nullable String standIn) {
+        try {
+            return Objects.requireNonNullElse(whole.execute(done -> value(table, column, value, standIn, "?")), 0);
+        } catch (DataIntegrityViolationException e) {
+            // Where a name may stand once, the row's number tells several apart.
+            return Objects.requireNonNullElse(
+                    whole.execute(done -> value(table, column, value, standIn, "CONCAT(?, '-', id)")), 0);
+        }
     }
 
     private @Nullable String standIn(Column column, @Nullable CellRule rule) {
@@ -84,14 +94,15 @@ final class SetAside {
         return column.empty() || !day ? null : today.toString();
     }
 
-    private int value(String table, Column column, String value, @Nullable String standIn) {
+    private int value(String table, Column column, String value, @Nullable String standIn, String how) {
         String is = " WHERE CAST(" + column.name() + " AS VARCHAR) = ?";
         int kept = shape.of(table).containsKey("id") ? keep(table, column, value, is) : 0;
         if (standIn == null && !column.empty()) {
             // A row that does not stand without the word follows from others.
             return store.update("DELETE FROM " + table + is, value);
         }
-        return Math.max(kept, store.update("UPDATE " + table + " SET " + column.name() + " = ?" + is, standIn, value));
+        return Math.max(
+                kept, store.update("UPDATE " + table + " SET " + column.name() + " = " + how + is, standIn, value));
     }
 
     private int keep(String table, Column column, String value, String is) {

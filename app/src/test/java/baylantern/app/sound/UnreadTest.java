@@ -113,6 +113,9 @@ class UnreadTest extends GrownFarmTest {
                 }
             }
         }
+        // Two of a column of which each stands once.
+        store.update("UPDATE place_person SET name = '' WHERE id = 1");
+        store.update("UPDATE place_person SET name = ' ' WHERE id = 2");
         store.execute("SHUTDOWN");
         return broken;
     }
