@@ -279,8 +279,8 @@ public class DemoFarm {
                     null,
                     null,
                     null);
-            long plant = plants.addBare(entry, null).id();
-            return plants.addStem(plant, new StemEntry("1", mm, 220.0));
+            long plant = plants.addBare(entry, null);
+            return plants.stem(plants.addStem(plant, new StemEntry("1", mm, 220.0)));
         }
     }
 }

@@ -143,6 +143,7 @@ public class NotebookService implements Undoer {
         private final Map<String, Variety> varieties = new HashMap<>();
         private final Map<String, Long> people = new HashMap<>();
         private final Map<String, Long> plantIds = new HashMap<>();
+        private final Map<String, Long> spots = new HashMap<>();
         private final Map<Long, Integer> stems = new HashMap<>();
         private final Map<String, Integer> numbers = new HashMap<>();
 
@@ -240,13 +241,12 @@ public class NotebookService implements Undoer {
             long plant =
                     plantIds.computeIfAbsent(row.plant() == null ? "#" + row.line() : row.plant(), k -> plant(row));
             int number = stems.merge(plant, 1, Integer::sum);
-            return plants.addStem(plant, new StemEntry("" + number, row.stockMm(), null))
-                    .id();
+            return plants.addStem(plant, new StemEntry("" + number, row.stockMm(), null));
         }
 
         private long plant(NotebookGraft row) {
             String code = row.plant() == null ? plants.freeCode("row " + row.line()) : row.plant();
-            Plant there = plants.plantByCode(code).orElse(null);
+            Plant there = row.plant() == null ? null : plants.plantByCode(code).orElse(null);
             if (there != null) {
                 int most = plants.stems(List.of(there.id())).size();
                 stems.put(there.id(), most);
@@ -258,13 +258,14 @@ public class NotebookService implements Undoer {
                     row.species(),
                     PlantKind.SEEDLING_STOCK,
                     null,
-                    places.spotNamed(place, act).id(),
+                    spots.computeIfAbsent(
+                            place, named -> places.spotNamed(named, act).id()),
                     null,
                     null,
                     null,
                     null,
                     null);
-            return plants.addBare(entry, act).id();
+            return plants.addBare(entry, act);
         }
     }
 }

@@ -81,7 +81,7 @@ class LimbService {
             }
             Long id = known.get(limb.label());
             boolean fresh = id == null;
-            long stem = id == null ? plants.addStem(plant.id(), entry(limb)).id() : id;
+            long stem = id == null ? plants.addStem(plant.id(), entry(limb)) : id;
             known.put(limb.label(), stem);
             measures.add(new StemService.NewMeasure(stem, measure(limb), fresh));
         }

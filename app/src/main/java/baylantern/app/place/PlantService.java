@@ -107,10 +107,10 @@ public class PlantService implements Undoer {
         return Optional.ofNullable(places.stem(id)).orElseThrow(() -> FarmProblem.unknown("stem", id));
     }
 
-    /** Adds a stem to a plant under a label of its own. */
+    /** Adds a stem to a plant under a label of its own; its number comes back. */
     @Transactional
-    public Stem addStem(long plantId, StemEntry entry) {
-        return stem(places.insertStem(plantId, entry));
+    public long addStem(long plantId, StemEntry entry) {
+        return places.insertStem(plantId, entry);
     }
 
     /** Removes a stem nothing has been done on; the store refuses where a graft stands on it. */
@@ -140,11 +140,11 @@ public class PlantService implements Undoer {
         return plant(id);
     }
 
-    /** Adds a plant without stems; for imports, which add a stem for each graft. */
+    /** Adds a plant without stems; for imports, which add a stem for each graft. Its number comes back. */
     @Transactional
-    public Plant addBare(PlantEntry entry, @Nullable Long actId) {
+    public long addBare(PlantEntry entry, @Nullable Long actId) {
         check(entry);
-        return plant(places.insertPlant(entry, actId));
+        return places.insertPlant(entry, actId);
     }
 
     /** Changes a plant; of its stems those named are changed or added, the others stay. */

@@ -1,10 +1,14 @@
 package baylantern.app.platform;
 
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -53,6 +57,12 @@ public enum Fact {
     private static final Pattern SAID = Pattern.compile("/\\*\\s*facts?:([A-Z_ ]+)\\*/");
     private static final String VIEW = "_view";
 
+    /** Statements are few and asked of again and again; those with lists of their own length are not kept for ever. */
+    private static final int MOST_KEPT = 2000;
+
+    private static final Map<String, Set<Fact>> READ = new ConcurrentHashMap<>();
+    private static final Map<String, Set<Fact>> CHANGED = new ConcurrentHashMap<>();
+
     private final List<String> tables;
 
     Fact(String... tables) {
@@ -66,6 +76,10 @@ public enum Fact {
 
     /** The facts a statement reads, or those it says itself in a comment such as {@code fact: GRAFTS}. */
     static Set<Fact> readBy(String sql) {
+        return kept(READ, sql, Fact::findRead);
+    }
+
+    private static Set<Fact> findRead(String sql) {
         Set<Fact> said = said(sql);
         if (said != null) {
             return said;
@@ -80,6 +94,17 @@ public enum Fact {
 
     /** The facts a statement changes; rows that go with a deleted one are counted in. */
     static Set<Fact> changedBy(String sql) {
+        return kept(CHANGED, sql, Fact::findChanged);
+    }
+
+    private static Set<Fact> kept(Map<String, Set<Fact>> of, String sql, Function<String, Set<Fact>> find) {
+        if (of.size() > MOST_KEPT) {
+            of.clear();
+        }
+        return of.computeIfAbsent(sql, text -> Collections.unmodifiableSet(find.apply(text)));
+    }
+
+    private static Set<Fact> findChanged(String sql) {
         Set<Fact> said = said(sql);
         if (said != null) {
             return said;

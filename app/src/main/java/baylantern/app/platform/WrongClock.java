@@ -22,7 +22,9 @@ public final class WrongClock {
         LocalDate today = clock.today();
         // Asked past the mappers: whoever asks rests on the day alone, since no new act makes a clock wrong.
         return store
-                .queryForList("SELECT farm_day FROM house_act ORDER BY id DESC FETCH FIRST ROW ONLY", LocalDate.class)
+                .queryForList(
+                        "SELECT farm_day FROM house_act WHERE NOT undone ORDER BY id DESC FETCH FIRST ROW ONLY",
+                        LocalDate.class)
                 .stream()
                 .filter(last -> last.isAfter(today))
                 .findFirst()
