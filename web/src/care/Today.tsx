@@ -153,7 +153,7 @@ function WalkPlace({ place }: { place: Schemas["care.WalkPlace"] }) {
         </span>
         <Link
           to={`/rounds?spot=${place.spot.id}`}
-          className="rounded border border-sea px-3 py-0.5 font-semibold text-[14px] text-sea hover:bg-surface max-sm:min-h-11 max-sm:py-2.5"
+          className="whitespace-nowrap rounded border border-sea px-3 py-0.5 font-semibold text-[14px] text-sea hover:bg-surface max-sm:min-h-11 max-sm:py-2.5"
         >
           Walk it
         </Link>

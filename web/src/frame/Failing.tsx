@@ -7,18 +7,18 @@ const SERVER = 500;
 
 /** What is asked for, as a grower would say it; what has no name here is a part of the page. */
 const NAMES: Record<string, string> = {
-  lamps: "The lamps",
-  pairings: "The lamps",
-  lanes: "The lanes",
-  passed: "The days that passed",
-  plans: "The graft days",
-  around: "The days around it",
-  "look-next": "What to look at next",
-  weather: "The weather",
-  band: "The band of the year",
-  "wood-today": "What runs out of wood",
-  supply: "What is wanted of wood",
-  "to-look-at": "How many want a look",
+  lamps: "the lamps",
+  pairings: "the lamps",
+  lanes: "the lanes",
+  passed: "the days that passed",
+  plans: "the graft days",
+  around: "the days around it",
+  "look-next": "what to look at next",
+  weather: "the weather",
+  band: "the band of the year",
+  "wood-today": "what runs out of wood",
+  supply: "what is wanted of wood",
+  "to-look-at": "how many want a look",
 };
 
 /** Says what of this page could not be had, while the rest of it stands. */
@@ -34,7 +34,7 @@ export function Failing() {
     });
   const said = useSyncExternalStore(
     (heard) => cache.subscribe(heard),
-    () => [...new Set(broken().map((q) => NAMES[String(q.queryKey[0])] ?? "A part of this page"))].join("; "),
+    () => [...new Set(broken().map((q) => NAMES[String(q.queryKey[0])] ?? "a part of this page"))].join("; "),
   );
   const again = () => {
     for (const query of broken()) query.fetch();
