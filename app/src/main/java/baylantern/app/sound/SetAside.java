@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.jdbc.BadSqlGrammarException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -77,13 +78,15 @@ final class SetAside {
     }
 
     private int aside(String table, Column column, String value, @Nullable String standIn) {
-        try {
-            return Objects.requireNonNullElse(whole.execute(done -> value(table, column, value, standIn, "?")), 0);
-        } catch (DataIntegrityViolationException e) {
-            // Where a name may stand once, the row's number tells several apart.
-            return Objects.requireNonNullElse(
-                    whole.execute(done -> value(table, column, value, standIn, "CONCAT(?, '-', id)")), 0);
+        // Where a name may stand once, the row's number tells several apart.
+        for (String how : List.of("?", "CONCAT(?, '-', id)")) {
+            try {
+                return Objects.requireNonNullElse(whole.execute(done -> value(table, column, value, standIn, how)), 0);
+            } catch (DataIntegrityViolationException | BadSqlGrammarException e) {
+                LOG.warn("{}.{} \"{}\" could not be set aside: {}", table, column.name(), value, e.getMessage());
+            }
         }
+        return 0;
     }
 
     private @Nullable String standIn(Column column, @Nullable CellRule rule) {
