@@ -125,10 +125,10 @@ class HostileRuns {
             int n = 0;
             while (System.nanoTime() < end) {
                 long now = System.nanoTime();
-                boolean writes = random.nextInt(5) == 0;
+                boolean writes = random.nextInt(20) == 0;
                 String path = writes ? "/api/flush/notes" : READ.get(random.nextInt(READ.size()));
                 String body = writes
-                        ? "{\"plantIds\":[" + (1 + random.nextInt(6)) + "],\"sun\":\"M\",\"remark\":\"" + n++ + "\"}"
+                        ? "{\"plantIds\":[" + (1 + random.nextInt(400)) + "],\"sun\":\"M\",\"remark\":\"" + n++ + "\"}"
                         : null;
                 failed += send(lantern, path, body).statusCode() >= 500 ? 1 : 0;
                 long took = System.nanoTime() - now;
