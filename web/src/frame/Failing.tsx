@@ -42,7 +42,7 @@ export function Failing() {
   if (!said) return null;
   return (
     <div className="px-[26px] pt-3 max-sm:px-4 print:hidden">
-      <TryAgain onAgain={again}>{said}: cannot be reckoned now. The rest stands.</TryAgain>
+      <TryAgain onAgain={again}>Cannot be reckoned now: {said}. The rest stands.</TryAgain>
     </div>
   );
 }
