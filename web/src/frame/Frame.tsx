@@ -129,6 +129,9 @@ export function Frame() {
         <Later>
           <TradeWord />
         </Later>
+      </Suspense>
+      {/* By itself: what is fetched later must not hide what is laid over the table meanwhile. */}
+      <Suspense fallback={null}>
         {laid === "find" && <Find open onClose={() => setLaid(undefined)} />}
         {laid === "saw" && <SawSomething open onClose={() => setLaid(undefined)} />}
         {laid === "more" && <MoreSheet onLay={setLaid} />}
