@@ -3,11 +3,20 @@ import api, { told } from "./client";
 
 export const useFarm = () => useQuery({ queryKey: ["farm"], queryFn: () => told(api.GET("/api/farm")) });
 
-export const useBand = () => useQuery({ queryKey: ["band"], queryFn: () => told(api.GET("/api/season")) });
+export const useBand = () =>
+  useQuery({
+    meta: { what: "the band of the year" },
+    queryKey: ["band"],
+    queryFn: () => told(api.GET("/api/season")),
+  });
 
 /** What is to be looked at, now and through the year. */
 export const useToLookAt = () =>
-  useQuery({ queryKey: ["to-look-at"], queryFn: () => told(api.GET("/api/season/visits")) });
+  useQuery({
+    meta: { what: "how many want a look" },
+    queryKey: ["to-look-at"],
+    queryFn: () => told(api.GET("/api/season/visits")),
+  });
 
 export const useToday = () => useQuery({ queryKey: ["today"], queryFn: () => told(api.GET("/api/today")) });
 

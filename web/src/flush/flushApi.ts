@@ -1,13 +1,19 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
 
-export const useLanes = () => useQuery({ queryKey: ["lanes"], queryFn: () => told(api.GET("/api/flush")) });
+export const useLanes = () =>
+  useQuery({ meta: { what: "the lanes" }, queryKey: ["lanes"], queryFn: () => told(api.GET("/api/flush")) });
 
 export const useLamps = () =>
-  useQuery({ queryKey: ["lamps"], queryFn: () => told(api.GET("/api/windows/lamps")) });
+  useQuery({
+    meta: { what: "the lamps" },
+    queryKey: ["lamps"],
+    queryFn: () => told(api.GET("/api/windows/lamps")),
+  });
 
 export const usePairings = (slipping: boolean) =>
   useQuery({
+    meta: { what: "the lamps" },
     queryKey: ["pairings", slipping],
     placeholderData: (before) => before,
     queryFn: () => told(api.GET("/api/windows", { params: { query: { slipping } } })),
@@ -15,7 +21,11 @@ export const usePairings = (slipping: boolean) =>
 
 /** Looks worth most for their minutes. */
 export const useLookNext = () =>
-  useQuery({ queryKey: ["look-next"], queryFn: () => told(api.GET("/api/flush/look-next")) });
+  useQuery({
+    meta: { what: "what to look at next" },
+    queryKey: ["look-next"],
+    queryFn: () => told(api.GET("/api/flush/look-next")),
+  });
 
 /** Whether the stocks and the wood of a pairing will be ready together. */
 export const useMeeting = (
@@ -31,11 +41,19 @@ export const useMeeting = (
   });
 
 export const usePlans = () =>
-  useQuery({ queryKey: ["plans"], queryFn: () => told(api.GET("/api/graft-days")) });
+  useQuery({
+    meta: { what: "the graft days" },
+    queryKey: ["plans"],
+    queryFn: () => told(api.GET("/api/graft-days")),
+  });
 
 /** Graft days that went by undone. */
 export const usePassed = () =>
-  useQuery({ queryKey: ["passed"], queryFn: () => told(api.GET("/api/graft-days/passed")) });
+  useQuery({
+    meta: { what: "the days that passed" },
+    queryKey: ["passed"],
+    queryFn: () => told(api.GET("/api/graft-days/passed")),
+  });
 
 export const usePlantSheet = (code: string) =>
   useQuery({
@@ -46,6 +64,7 @@ export const usePlantSheet = (code: string) =>
 /** What would hang on a graft day; the last answer stays while the next is asked for. */
 export const useAround = (entry: Schemas["day.DayEntry"] | undefined) =>
   useQuery({
+    meta: { what: "the days around it" },
     queryKey: ["around", entry],
     enabled: entry !== undefined,
     placeholderData: (before) => before,

@@ -5,23 +5,7 @@ import { TryAgain } from "../ui/parts";
 
 const SERVER = 500;
 
-/** What is asked for, as a grower would say it; what has no name here is a part of the page. */
-const NAMES: Record<string, string> = {
-  lamps: "the lamps",
-  pairings: "the lamps",
-  lanes: "the lanes",
-  passed: "the days that passed",
-  plans: "the graft days",
-  around: "the days around it",
-  "look-next": "what to look at next",
-  weather: "the weather",
-  band: "the band of the year",
-  "wood-today": "what runs out of wood",
-  supply: "what is wanted of wood",
-  "to-look-at": "how many want a look",
-};
-
-/** Says what of this page could not be had, while the rest of it stands. */
+/** Says what of this page could not be had, as each query names itself (`meta.what`), while the rest of it stands. */
 export function Failing() {
   const queries = useQueryClient();
   const cache = queries.getQueryCache();
@@ -34,7 +18,7 @@ export function Failing() {
     });
   const said = useSyncExternalStore(
     (heard) => cache.subscribe(heard),
-    () => [...new Set(broken().map((q) => NAMES[String(q.queryKey[0])] ?? "a part of this page"))].join("; "),
+    () => [...new Set(broken().map((q) => String(q.meta?.what ?? "a part of this page")))].join("; "),
   );
   const again = () => {
     for (const query of broken()) query.fetch();

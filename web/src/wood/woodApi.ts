@@ -18,7 +18,11 @@ export const useLotSheet = (code: string) =>
   });
 
 export const useSupply = () =>
-  useQuery({ queryKey: ["supply"], queryFn: () => told(api.GET("/api/supply")) });
+  useQuery({
+    meta: { what: "what is wanted of wood" },
+    queryKey: ["supply"],
+    queryFn: () => told(api.GET("/api/supply")),
+  });
 
 export const useShoots = () =>
   useQuery({ queryKey: ["shoots"], queryFn: () => told(api.GET("/api/shoots")) });
@@ -33,7 +37,11 @@ export const useCleaning = () =>
   useQuery({ queryKey: ["cleaning"], queryFn: () => told(api.GET("/api/cleaning")) });
 
 export const useWoodToday = () =>
-  useQuery({ queryKey: ["wood-today"], queryFn: () => told(api.GET("/api/wood-today")) });
+  useQuery({
+    meta: { what: "what runs out of wood" },
+    queryKey: ["wood-today"],
+    queryFn: () => told(api.GET("/api/wood-today")),
+  });
 
 export const useTests = (key: string) =>
   useQuery({

@@ -4,10 +4,14 @@ import baylantern.app.exchange.ImportCommand;
 import baylantern.app.platform.StartOptions;
 import baylantern.app.sound.CheckCommand;
 import baylantern.app.sound.Seal;
+import java.util.function.Function;
 import org.jspecify.annotations.NullMarked;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
+import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** Starts the application: {@code serve} (the default), {@code import FILE}, {@code check} or {@code grow}. */
@@ -32,6 +36,16 @@ public class BayLantern {
         }
         if (options.command().equals("grow")) {
             System.exit(SpringApplication.exit(farm));
+        }
+    }
+
+    /** Opens a farm without its screens, does something with it and shuts it. */
+    public static <T> T aside(StartOptions options, Function<ApplicationContext, T> work) {
+        try (var claimed = options.claimDataFolder();
+                var farm = new SpringApplicationBuilder(BayLantern.class)
+                        .web(WebApplicationType.NONE)
+                        .run(options.springArguments())) {
+            return work.apply(farm);
         }
     }
 }

@@ -79,6 +79,15 @@ class HostileInputTest extends ApiTest {
         System.out.println("hostile: " + asked + " requests, " + wrong.size() + " wrong");
         assertThat(asked).isGreaterThan(500);
         assertThat(wrong).isEmpty();
+        whateverWasTakenGoesOutAndComesIn();
+    }
+
+    // What a screen takes and what a farm brought in may hold is one and the same.
+    private void whateverWasTakenGoesOutAndComesIn() {
+        byte[] zip = http.get("/api/exchange/farm.zip").bytes();
+        emptyFarm();
+        Http.Answer brought = http.file("/api/exchange/farm.zip", zip);
+        assertThat(brought.status()).as(brought.text()).isEqualTo(200);
     }
 
     @Test

@@ -27,10 +27,7 @@ class GraftCells implements Cells {
 
     @Override
     public void tell(CellBook book) {
-        book.cell(
-                GRAFTS,
-                "code",
-                CellRule.as(baylantern.app.place.PlantEntry.class, "code").or("unnamed"));
+        book.cell(GRAFTS, "code", CellRule.named());
         book.cell(GRAFTS, "species_key", CellRule.species(rules));
         book.cell(GRAFTS, "technique_key", CellRule.technique(rules, null));
         book.cell(GRAFTS, "cover", CellRule.word(Cover.class, Cover.NONE));

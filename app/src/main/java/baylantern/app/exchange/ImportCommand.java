@@ -17,13 +17,8 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import org.springframework.boot.WebApplicationType;
-import org.springframework.boot.builder.SpringApplicationBuilder;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The import without a screen. Ends with 0 when done, 1 when the file cannot be taken, 2 for wrong words. */
@@ -68,15 +63,11 @@ public final class ImportCommand {
     }
 
     private NotebookReport bringIn(byte[] file) {
-        List<String> arguments = new ArrayList<>(Arrays.asList(options.springArguments()));
-        try (var claimed = options.claimDataFolder();
-                var context = new SpringApplicationBuilder(BayLantern.class)
-                        .web(WebApplicationType.NONE)
-                        .run(arguments.toArray(String[]::new))) {
-            return context.getBean(NotebookService.class)
-                    .bringIn(file, NotebookChoices.none())
-                    .report();
-        }
+        return BayLantern.aside(
+                options,
+                farm -> farm.getBean(NotebookService.class)
+                        .bringIn(file, NotebookChoices.none())
+                        .report());
     }
 
     private void print(NotebookReport report, boolean imported) {

@@ -15,7 +15,7 @@ class LineageCells implements Cells {
     @Override
     public void tell(CellBook book) {
         String sources = "lineage_source";
-        book.cell(sources, "name", CellRule.as(SourceEntry.class, "name").or("unnamed"));
+        book.cell(sources, "name", CellRule.named());
         book.cell(sources, "kind", CellRule.word(SourceKind.class, SourceKind.POST));
         book.cell(sources, "identity", CellRule.word(Identity.class, Identity.LABEL_ONLY));
         book.cells(sources, CellRule.free(), "permit", "licence", "notes");

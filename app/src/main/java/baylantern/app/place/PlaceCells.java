@@ -12,8 +12,6 @@ import org.springframework.stereotype.Component;
 @Component
 class PlaceCells implements Cells {
 
-    private static final String NAMELESS = "unnamed";
-
     private final Rulebook rules;
 
     PlaceCells(Rulebook rules) {
@@ -23,7 +21,7 @@ class PlaceCells implements Cells {
     @Override
     public void tell(CellBook book) {
         site(book);
-        CellRule named = CellRule.as(VarietyEntry.class, "name").or(NAMELESS);
+        CellRule named = CellRule.named();
         List.of("place_site", "place_spot", "place_person", "place_variety").forEach(table -> {
             book.cell(table, "name", named);
             book.cell(table, "version", CellRule.count().or("0"));
@@ -51,8 +49,8 @@ class PlaceCells implements Cells {
 
     private void variety(CellBook book) {
         String table = "place_variety";
-        book.cell(table, "species_key", species());
-        book.cell(table, "letters", CellRule.as(PlantEntry.class, "code").or(NAMELESS));
+        book.cell(table, "species_key", CellRule.species(rules));
+        book.cell(table, "letters", CellRule.named());
         book.cell(table, "flowering", CellRule.free());
         book.cell(
                 table,
@@ -64,8 +62,8 @@ class PlaceCells implements Cells {
 
     private void plant(CellBook book) {
         String table = "place_plant";
-        book.cell(table, "code", CellRule.as(PlantEntry.class, "code").or(NAMELESS));
-        book.cell(table, "species_key", species());
+        book.cell(table, "code", CellRule.named());
+        book.cell(table, "species_key", CellRule.species(rules));
         book.cell(table, "kind", CellRule.word(PlantKind.class, PlantKind.SEEDLING_STOCK));
         book.cells(table, CellRule.free(), "stock_kind", "notes");
         book.cell(table, "walk_order", CellRule.whole());
@@ -73,9 +71,5 @@ class PlaceCells implements Cells {
         book.cell("place_stem", "label", CellRule.as(StemEntry.class, "label").or("1"));
         book.cell("place_stem", "diameter_mm", CellRule.as(StemEntry.class, "diameterMm"));
         book.cell("place_stem", "height_mm", CellRule.as(StemEntry.class, "heightMm"));
-    }
-
-    private CellRule species() {
-        return CellRule.species(rules);
     }
 }

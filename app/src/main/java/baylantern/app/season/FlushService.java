@@ -19,7 +19,6 @@ import baylantern.core.season.hindcast.Kept;
 import baylantern.core.season.weather.WeatherYears;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -109,20 +108,22 @@ public class FlushService {
                 plantsOf.entrySet(),
                 own -> ask(own.getKey(), inputs(own.getKey(), own.getValue(), notes), old.get(own.getKey()), forecasts),
                 own -> words(own.getKey()));
-        Map<String, OfSpecies> bySpecies = new LinkedHashMap<>();
-        Map<Long, Watched> watched = new HashMap<>();
-        EachAlone<OfSpecies> reckoned = asked.then(one -> one.forecast().join(), one -> words(one.speciesKey()));
-        reckoned.done()
-                .forEach(own -> own.watched().forEach(w -> watched.put(w.plant().id(), w)));
-        asked.done().stream()
-                .filter(one -> !one.forecast().isCompletedExceptionally())
-                .forEach(one -> bySpecies.put(one.speciesKey(), one.forecast().join()));
-        List<Watched> told = inOrder.stream()
-                .filter(plant -> watched.containsKey(plant.id()))
-                .map(plant -> Known.in(watched, plant.id()))
-                .toList();
-        return new Farm(new EachAlone<>(told, reckoned.failed()), bySpecies);
+        EachAlone<Told> told =
+                asked.then(one -> new Told(one.speciesKey(), one.forecast().join()), one -> words(one.speciesKey()));
+        Map<Long, Watched> watched = told.done().stream()
+                .flatMap(one -> one.own().watched().stream())
+                .collect(Collectors.toMap(w -> w.plant().id(), w -> w));
+        return new Farm(
+                new EachAlone<>(
+                        inOrder.stream()
+                                .filter(plant -> watched.containsKey(plant.id()))
+                                .map(plant -> Known.in(watched, plant.id()))
+                                .toList(),
+                        told.failed()),
+                told.done().stream().collect(Collectors.toMap(Told::speciesKey, Told::own)));
     }
+
+    private record Told(String speciesKey, OfSpecies own) {}
 
     private record Asked(String speciesKey, CompletableFuture<OfSpecies> forecast) {}
 

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 public final class CellBook {
 
     private final Map<String, Map<String, CellRule>> cells = new LinkedHashMap<>();
-    private final Map<String, List<RowRule>> rows = new LinkedHashMap<>();
+    private final Map<String, List<Within>> rows = new LinkedHashMap<>();
 
     CellBook(Stream<Cells> features) {
         features.forEach(feature -> feature.tell(this));
@@ -23,6 +23,12 @@ public final class CellBook {
         /** Why this row cannot be, null where it can; a cell that is empty is no key of the row. */
         @Nullable
         String amiss(Map<String, String> row);
+    }
+
+    /** The same of a row that tells of other tables: what it tells is judged as they are. */
+    interface Within {
+
+        RowRule in(StoreShape shape, CellCheck cells);
     }
 
     /** Says what a cell holds. */
@@ -41,7 +47,7 @@ public final class CellBook {
 
     /** Says what must hold between the cells of a row whose cells are all right by themselves. */
     public void row(String table, RowRule rule) {
-        rows.computeIfAbsent(table, t -> new ArrayList<>()).add(rule);
+        within(table, (shape, cells) -> rule);
     }
 
     @Nullable
@@ -49,8 +55,14 @@ public final class CellBook {
         return cells.getOrDefault(table, Map.of()).get(column);
     }
 
-    List<RowRule> of(String table) {
-        return rows.getOrDefault(table, List.of());
+    void within(String table, Within rule) {
+        rows.computeIfAbsent(table, t -> new ArrayList<>()).add(rule);
+    }
+
+    List<RowRule> of(String table, StoreShape shape, CellCheck cells) {
+        return rows.getOrDefault(table, List.of()).stream()
+                .map(rule -> rule.in(shape, cells))
+                .toList();
     }
 
     /** Every rule, by table and column. */

@@ -47,6 +47,11 @@ public record CellRule(
         return new CellRule(amiss, words, otherwise);
     }
 
+    /** What something is called: anything but nothing. */
+    public static CellRule named() {
+        return new CellRule(text -> text.isBlank() ? "needs a name" : null, List.of(), "unnamed");
+    }
+
     /** The name of a thing of a few. */
     public static <E extends Enum<E>> CellRule word(Class<E> few, @Nullable E standIn) {
         List<String> names =

@@ -8,11 +8,8 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.boot.WebApplicationType;
-import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,16 +29,11 @@ public final class CheckCommand {
             System.err.println("There is no farm in " + options.data() + ". Say where it is with --data DIR.");
             return 2;
         }
-        List<String> arguments = new ArrayList<>(Arrays.asList(options.springArguments()));
-        try (var claimed = options.claimDataFolder();
-                var context = new SpringApplicationBuilder(BayLantern.class)
-                        .web(WebApplicationType.NONE)
-                        .run(arguments.toArray(String[]::new))) {
-            List<String> amiss = context.getBean(Check.class).amiss();
-            amiss.forEach(out::println);
-            out.println(amiss.isEmpty() ? "All is well: nothing wrong was found." : amiss.size() + " wrong.");
-            return amiss.isEmpty() ? 0 : 1;
-        }
+        List<String> amiss =
+                BayLantern.aside(options, farm -> farm.getBean(Check.class).amiss());
+        amiss.forEach(out::println);
+        out.println(amiss.isEmpty() ? "All is well: nothing wrong was found." : amiss.size() + " wrong.");
+        return amiss.isEmpty() ? 0 : 1;
     }
 
     /** Everything that can be looked at. */

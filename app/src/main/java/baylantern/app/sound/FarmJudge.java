@@ -25,14 +25,13 @@ final class FarmJudge {
     private final CellBook book;
     private final Map<String, Set<String>> ids = new HashMap<>();
     private final CellCheck cells;
-    private final TrailCheck trail;
     private final List<Fault> faults = new ArrayList<>();
+    private List<RowRule> rules = List.of();
 
     FarmJudge(StoreShape shape, CellBook book, LocalDate today) {
         this.shape = shape;
         this.book = book;
         this.cells = new CellCheck(book, today);
-        this.trail = new TrailCheck(shape, cells);
     }
 
     /** What cannot be, in the order of the tables; the contents are asked for table by table, twice. */
@@ -51,6 +50,7 @@ final class FarmJudge {
     /** What cannot be in one table of the farm judged last. */
     List<Fault> table(String table, Content content) {
         faults.clear();
+        rules = book.of(table, shape, cells);
         look(table, content);
         return List.copyOf(faults);
     }
@@ -134,26 +134,12 @@ final class FarmJudge {
         if (faults.size() > before) {
             return;
         }
-        List<RowRule> rules = new ArrayList<>(book.of(table));
-        if (table.equals(TrailCheck.TABLE)) {
-            rules.add(trail);
-        } else if (table.equals("sound_unread")) {
-            rules.add(this::ofAColumn);
-        }
         for (RowRule rule : rules) {
             String amiss = rule.amiss(told);
             if (amiss != null) {
                 faults.add(new Fault(table, line, "", "", amiss));
             }
         }
-    }
-
-    // What was set aside is put back where it says.
-    private @Nullable String ofAColumn(Map<String, String> row) {
-        String column = row.getOrDefault("column_name", "");
-        return shape.of(row.getOrDefault("table_name", "")).containsKey(column)
-                ? null
-                : "it tells of a column \"" + column + "\"";
     }
 
     private @Nullable String unnamed(Column column, String text) {

@@ -6,6 +6,7 @@ import baylantern.app.sound.Cells;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.WoodRules;
 import baylantern.core.wood.KeepMethod;
+import baylantern.core.wood.StoreTable;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -15,7 +16,6 @@ import org.springframework.stereotype.Component;
 class WoodCells implements Cells {
 
     private static final String LOTS = "wood_lot";
-    private static final double MOST_MEASURED = 1000;
 
     private final Rulebook rules;
 
@@ -29,7 +29,7 @@ class WoodCells implements Cells {
         lots(book);
         String checks = "wood_check";
         book.cell(checks, "states", CellRule.read(this::known, ""));
-        book.cell(checks, "measures", CellRule.read(WoodCells::measured, ""));
+        book.cell(checks, "measures", CellRule.read(this::measured, ""));
         String shoots = "wood_shoots";
         book.cell(
                 shoots,
@@ -39,7 +39,7 @@ class WoodCells implements Cells {
                 shoots,
                 "sticks_expected",
                 CellRule.as(ShootService.ShootEntry.class, "sticksExpected").or("1"));
-        book.cell(shoots, "plan_no", CellRule.count().or("0"));
+        book.cell(shoots, "plan_no", CellRule.whole());
         book.cell(shoots, "remark", CellRule.free());
         String mixes = "wood_mix";
         book.cell(mixes, "agent", CellRule.word(CleanService.Agent.class, CleanService.Agent.BLEACH));
@@ -49,21 +49,18 @@ class WoodCells implements Cells {
     }
 
     private static void stores(CellBook book) {
-        book.cell(
-                "wood_store",
-                "name",
-                CellRule.as(baylantern.app.place.VarietyEntry.class, "name").or("unnamed"));
+        book.cell("wood_store", "name", CellRule.named());
         book.cell("wood_store", "method", CellRule.word(KeepMethod.class, KeepMethod.AMBIENT));
         book.cell("wood_store", "set_c", CellRule.number(StoreService.LEAST_C, StoreService.MOST_C));
         book.cell("wood_store", "logger_seed", CellRule.whole());
-        book.cell("wood_reading", "temp_c", CellRule.number(-60, 90).or("15"));
+        book.cell(
+                "wood_reading",
+                "temp_c",
+                CellRule.number(StoreTable.LEAST_C, StoreTable.MOST_C).or("15"));
     }
 
     private void lots(CellBook book) {
-        book.cell(
-                LOTS,
-                "code",
-                CellRule.as(baylantern.app.place.PlantEntry.class, "code").or("unnamed"));
+        book.cell(LOTS, "code", CellRule.named());
         book.cell(LOTS, "species_key", CellRule.species(rules));
         book.cells(LOTS, CellRule.count().or("0"), "sticks_in", "sticks_left", "buds_left", "version");
         book.cell(
@@ -88,20 +85,20 @@ class WoodCells implements Cells {
                 : "it came before it was cut";
     }
 
-    // The states a look can show are the rulebook's; what is no look there is passed over, as in grading.
+    // What is no look or measure of the rulebook is passed over, as in grading.
     private void known(String states) {
         CheckService.read(states).forEach((look, state) -> {
             WoodRules.LookRule rule = rules.wood().looks().get(look);
-            if (rule != null && !rule.states().containsKey(state)) {
-                throw new IllegalArgumentException(look + " cannot be " + state);
+            if (rule != null) {
+                WoodRules.shown(look, rule, state);
             }
         });
     }
 
-    private static void measured(String measures) {
+    private void measured(String measures) {
         CheckService.measures(measures).forEach((name, x) -> {
-            if (!(x >= 0 && x <= MOST_MEASURED)) {
-                throw new IllegalArgumentException(name + " cannot be " + x);
+            if (rules.wood().measures().containsKey(name)) {
+                WoodRules.measured(name, x);
             }
         });
     }

@@ -1,5 +1,6 @@
 package baylantern.core.exchange;
 
+import baylantern.core.bench.BenchChecks;
 import baylantern.core.care.Sign;
 import baylantern.core.exchange.NotebookReport.Reason;
 import baylantern.core.exchange.NotebookReport.Refusal;
@@ -266,13 +267,15 @@ public final class NotebookReader {
         private @Nullable LocalDate woodCut(Line line, LocalDate made) {
             DateReading reading = dates.read(cell(line, ColumnRole.WOOD_CUT_ON));
             LocalDate cut = reading.readable() ? reading.in(order.usual()) : null;
-            return cut == null || cut.isAfter(made) ? null : cut;
+            return cut == null || cut.isAfter(made) || cut.isBefore(EARLIEST) ? null : cut;
         }
 
         private @Nullable Double length(Line line, ColumnRole role) {
             String written = cell(line, role);
             OptionalDouble mm = lengths.mm(written);
-            boolean possible = mm.isPresent() && mm.getAsDouble() >= 0.5 && mm.getAsDouble() <= 500;
+            boolean possible = mm.isPresent()
+                    && mm.getAsDouble() >= BenchChecks.LEAST_MM
+                    && mm.getAsDouble() <= BenchChecks.MOST_MM;
             if (!written.isEmpty() && !possible) {
                 remarks.add(new Remark(line.number(), "\"" + written + "\" is not a diameter; left out."));
             }

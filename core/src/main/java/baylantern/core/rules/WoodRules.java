@@ -74,6 +74,30 @@ public record WoodRules(
     /** One thing to look at, how much it weighs, and its states. */
     public record LookRule(double weight, Map<String, Verdict> states) {}
 
+    /** The most any stick can be measured to, mm or buds. */
+    private static final double MOST_MEASURED = 1000;
+
+    /**
+     * The verdict of a look's state in general; throws {@link IllegalArgumentException}, naming what the look can show,
+     * where it cannot show that.
+     */
+    public static Verdict shown(String look, LookRule rule, String state) {
+        Verdict verdict = rule.states().get(state);
+        if (verdict == null) {
+            throw new IllegalArgumentException(look + " cannot be " + state + "; it is one of "
+                    + String.join(", ", rule.states().keySet()) + ".");
+        }
+        return verdict;
+    }
+
+    /** A measure as it is; throws {@link IllegalArgumentException} with its range where no stick measures that. */
+    public static double measured(String name, double x) {
+        if (!(x >= 0 && x <= MOST_MEASURED)) {
+            throw new IllegalArgumentException(name + " of " + x + " cannot be; it lies from 0 to 1000.");
+        }
+        return x;
+    }
+
     /**
      * One thing to measure.
      *

@@ -62,10 +62,7 @@ public final class StickGrader {
 
     private Judged state(String name, String state, boolean cut) {
         WoodRules.LookRule rule = Known.in(rules.looks(), name);
-        if (!rule.states().containsKey(state)) {
-            throw new IllegalArgumentException(name + " cannot be " + state + "; it is one of "
-                    + String.join(", ", rule.states().keySet()) + ".");
-        }
+        WoodRules.shown(name, rule, state);
         Verdict verdict = rules.verdict(speciesKey, name, state).held(cut);
         return new Judged(name, state, rule.weight(), verdict, "");
     }
@@ -73,9 +70,7 @@ public final class StickGrader {
     private Judged measure(String name, double x, boolean cut) {
         MeasureRule rule = Known.in(rules.measures(), name);
         Figure range = Known.in(rules.kind(speciesKey).measures(), name);
-        if (!(x >= 0 && x <= 1000)) {
-            throw new IllegalArgumentException(name + " of " + x + " cannot be; it lies from 0 to 1000.");
-        }
+        WoodRules.measured(name, x);
         String wanted = Quantity.of(range.low(), range.high(), rule.unit());
         return new Judged(
                 name,

@@ -27,8 +27,11 @@ public record StoreTable(List<Reading> readings, List<Refused> refused, boolean 
     private static final Set<String> TIME = Set.of("time", "at", "date", "when");
     private static final Set<String> TEMP = Set.of("temp", "temp_c", "°c", "c", "temperature");
     private static final int MOST_ROWS = 100_000;
-    private static final double LEAST_C = -30;
-    private static final double MOST_C = 120;
+
+    /** What a thermometer in a store can tell, in its own unit. */
+    public static final double LEAST_C = -30;
+
+    public static final double MOST_C = 120;
 
     /** One reading, in the unit of the file. */
     public record Reading(LocalDateTime at, double temp) {}
