@@ -30,14 +30,19 @@ class ExchangeApiTest extends ApiTest {
         return found;
     }
 
+    // The manifest as a version wrote it, without tables it did not have.
+    private static void told(Map<String, String> files, int version, String without) {
+        files.compute(
+                "manifest.json",
+                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : " + version)
+                        .replaceAll("\"" + without + "\" : \\d+,\\s*", ""));
+    }
+
     // What the seventh version wrote: nothing set aside, and no text marked for spreadsheets.
     private static Map<String, String> ofVersionSeven(byte[] zip) throws IOException {
         Map<String, String> files = tables(zip);
         files.remove("sound_unread.csv");
-        files.compute(
-                "manifest.json",
-                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 7")
-                        .replaceAll("\"sound_unread\" : \\d+,\\s*", ""));
+        told(files, 7, "sound_unread");
         return files;
     }
 
@@ -49,10 +54,7 @@ class ExchangeApiTest extends ApiTest {
                 "place_site.csv",
                 (name, csv) ->
                         csv.replace(",\"hand_tool\"", "").replaceAll(",(\"(?i:true|false)\"|\\\\N)\r\n", "\r\n"));
-        files.compute(
-                "manifest.json",
-                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 6")
-                        .replaceAll("\"place_away\" : \\d+,\\s*", ""));
+        told(files, 6, "place_away");
         return files;
     }
 
@@ -60,10 +62,7 @@ class ExchangeApiTest extends ApiTest {
     private static Map<String, String> ofVersionFive(byte[] zip) throws IOException {
         Map<String, String> files = ofVersionSix(zip);
         files.remove("house_trail.csv");
-        files.compute(
-                "manifest.json",
-                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 5")
-                        .replaceAll("\"house_trail\" : \\d+,\\s*", ""));
+        told(files, 5, "house_trail");
         return files;
     }
 
@@ -87,10 +86,7 @@ class ExchangeApiTest extends ApiTest {
         files.keySet().removeIf(name -> name.startsWith("fit_"));
         files.computeIfPresent(
                 "bench_graft.csv", (name, csv) -> csv.replaceAll("(,(\"[^\"]*\"|\\\\N)){7}\r\n", "\r\n"));
-        files.compute(
-                "manifest.json",
-                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 3")
-                        .replaceAll("\"fit_\\w+\" : \\d+,\\s*", ""));
+        told(files, 3, "fit_\\w+");
         return files;
     }
 
@@ -103,10 +99,7 @@ class ExchangeApiTest extends ApiTest {
                 "bench_graft.csv",
                 (name, csv) -> csv.replace(",\"lot_id\",\"made_at\",\"wood_used\"", "")
                         .replaceAll(",\\\\N,[^,]*,\\\\N\r\n", "\r\n"));
-        files.compute(
-                "manifest.json",
-                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : 2")
-                        .replaceAll("\"(lineage|wood)_\\w+\" : \\d+,\\s*", ""));
+        told(files, 2, "(lineage|wood)_\\w+");
         return files;
     }
 

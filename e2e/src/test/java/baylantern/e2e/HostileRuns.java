@@ -3,11 +3,7 @@ package baylantern.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -33,21 +29,6 @@ class HostileRuns {
     private static final List<String> READ = List.of(
             "/api/today", "/api/rounds", "/api/flush", "/api/windows/lamps", "/api/lots", "/api/takes", "/api/farm");
 
-    private final HttpClient client = HttpClient.newHttpClient();
-
-    private HttpResponse<String> send(Lantern lantern, String path, String body) throws IOException {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(lantern.address() + path))
-                .timeout(Duration.ofMinutes(2))
-                .header("Content-Type", "application/json");
-        try {
-            return client.send(
-                    (body == null ? request.GET() : request.POST(HttpRequest.BodyPublishers.ofString(body))).build(),
-                    BodyHandlers.ofString());
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
     /** No acknowledged person, with the act that added them, is lost, and none is there by half. */
     @Test
     void thePlugIsPulledAgainAndAgain() throws Exception {
@@ -58,8 +39,7 @@ class HostileRuns {
         int lost = 0;
         int half = 0;
         try (Lantern lantern = Lantern.empty()) {
-            send(
-                    lantern,
+            lantern.post(
                     "/api/beginning",
                     "{\"site\":{\"name\":\"Gull Steps\",\"latitudeDeg\":28,\"longitudeDeg\":12,\"altitudeM\":4,"
                             + "\"zone\":\"UTC\",\"version\":0},\"people\":[],\"grown\":[]}");
@@ -74,12 +54,12 @@ class HostileRuns {
                     one.get();
                 }
                 lantern.start();
-                String people = send(lantern, "/api/people", null).body();
+                String people = lantern.get("/api/people").body();
                 lost += (int) List.copyOf(acknowledged).stream()
                         .filter(name -> !people.contains("\"" + name + "\""))
                         .count();
                 half += (int) Pattern.compile("(Hand \\d+) added")
-                        .matcher(send(lantern, "/api/acts", null).body())
+                        .matcher(lantern.get("/api/acts").body())
                         .results()
                         .filter(act -> !people.contains("\"" + act.group(1) + "\""))
                         .count();
@@ -101,7 +81,7 @@ class HostileRuns {
         try {
             while (true) {
                 String name = "Hand " + sent.incrementAndGet();
-                if (send(lantern, "/api/people", "{\"name\":\"" + name + "\"}").statusCode() == 200) {
+                if (lantern.post("/api/people", "{\"name\":\"" + name + "\"}").statusCode() == 200) {
                     acknowledged.add(name);
                 }
             }
@@ -125,12 +105,13 @@ class HostileRuns {
             int n = 0;
             while (System.nanoTime() < end) {
                 long now = System.nanoTime();
-                boolean writes = random.nextInt(20) == 0;
-                String path = writes ? "/api/flush/notes" : READ.get(random.nextInt(READ.size()));
-                String body = writes
-                        ? "{\"plantIds\":[" + (1 + random.nextInt(400)) + "],\"sun\":\"M\",\"remark\":\"" + n++ + "\"}"
-                        : null;
-                failed += send(lantern, path, body).statusCode() >= 500 ? 1 : 0;
+                HttpResponse<String> answer = random.nextInt(20) == 0
+                        ? lantern.post(
+                                "/api/flush/notes",
+                                "{\"plantIds\":[" + (1 + random.nextInt(400)) + "],\"sun\":\"M\",\"remark\":\"" + n++
+                                        + "\"}")
+                        : lantern.get(READ.get(random.nextInt(READ.size())));
+                failed += answer.statusCode() >= 500 ? 1 : 0;
                 long took = System.nanoTime() - now;
                 if (now - begin > minute && now - begin < 2 * minute) {
                     first.add(took);

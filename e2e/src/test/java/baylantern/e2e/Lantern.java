@@ -4,6 +4,10 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -16,6 +20,8 @@ import java.util.regex.Pattern;
 final class Lantern implements AutoCloseable {
 
     private static final Pattern LIT = Pattern.compile("open (http://127\\.0\\.0\\.1:\\d+)/");
+
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
 
     private static final String STORE = "farm.mv.db";
 
@@ -106,6 +112,26 @@ final class Lantern implements AutoCloseable {
         Thread reader = new Thread(() -> out.lines().forEach(line -> {}));
         reader.setDaemon(true);
         reader.start();
+    }
+
+    /** Reads from the farm. */
+    HttpResponse<String> get(String path) throws IOException {
+        return ask(HttpRequest.newBuilder(URI.create(address + path)).GET());
+    }
+
+    /** Sends to the farm. */
+    HttpResponse<String> post(String path, String body) throws IOException {
+        return ask(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    private static HttpResponse<String> ask(HttpRequest.Builder request) throws IOException {
+        try {
+            return CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     String address() {

@@ -3,10 +3,6 @@ package baylantern.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -23,22 +19,19 @@ class PlugTest {
 
     private static final Pattern GRAFT =
             Pattern.compile("\"id\":(\\d+),\"code\":\"([A-Z]+-26-\\d+)\".{0,900}?\"version\":(\\d+)");
-    private final HttpClient client = HttpClient.newHttpClient();
 
-    private String get(Lantern lantern, String path) throws IOException, InterruptedException {
-        HttpRequest request =
-                HttpRequest.newBuilder(URI.create(lantern.address() + path)).build();
-        return client.send(request, BodyHandlers.ofString()).body();
+    private static String get(Lantern lantern, String path) throws IOException {
+        return lantern.get(path).body();
     }
 
-    private int look(Lantern lantern, MatchResult graft) throws IOException, InterruptedException {
+    private static int send(Lantern lantern, String path, String body) throws IOException {
+        return lantern.post(path, body).statusCode();
+    }
+
+    private static int look(Lantern lantern, MatchResult graft) throws IOException {
         String body = "{\"grafts\":[{\"graftId\":" + graft.group(1) + ",\"version\":" + graft.group(3)
                 + "}],\"sign\":\"SWELLING\",\"note\":\"before the plug\"}";
-        HttpRequest request = HttpRequest.newBuilder(URI.create(lantern.address() + "/api/looks"))
-                .header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(body))
-                .build();
-        return client.send(request, BodyHandlers.ofString()).statusCode();
+        return send(lantern, "/api/looks", body);
     }
 
     @Test
@@ -87,20 +80,8 @@ class PlugTest {
         }
     }
 
-    private int give(Lantern lantern, String lot) throws IOException, InterruptedException {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(lantern.address() + "/api/lots/" + lot + "/out"))
-                .header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString("{\"kind\":\"GIVEN\",\"sticks\":1}"))
-                .build();
-        return client.send(request, BodyHandlers.ofString()).statusCode();
-    }
-
-    private int send(Lantern lantern, String path, String body) throws IOException, InterruptedException {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(lantern.address() + path))
-                .header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(body))
-                .build();
-        return client.send(request, BodyHandlers.ofString()).statusCode();
+    private static int give(Lantern lantern, String lot) throws IOException {
+        return send(lantern, "/api/lots/" + lot + "/out", "{\"kind\":\"GIVEN\",\"sticks\":1}");
     }
 
     /** Of what is followed row by row neither the act nor its rows stand alone, and all of it can be taken back after. */
