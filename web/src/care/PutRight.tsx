@@ -114,7 +114,7 @@ function Form({ sheet, onClose }: Omit<Props, "open">) {
       </Field>
       <Field label="Cover" error={errorOf("cover")}>
         <Select value={cover} onChange={(e) => setCover(e.target.value as typeof cover)}>
-          <CoverOptions />
+          <CoverOptions value={cover} />
         </Select>
       </Field>
       <div className="col-span-full mt-1 flex flex-wrap items-center gap-3">

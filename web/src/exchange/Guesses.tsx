@@ -70,6 +70,7 @@ function Columns({ preview, choices, onCorrect }: Props) {
                 </option>
               ))}
             </Select>
+            {column.ask && <span className="block text-[13.5px] text-brass">{column.ask}</span>}
             <span className="block truncate text-[13.5px] text-soft">{column.samples.join(" · ")}</span>
           </div>
         ))}
@@ -177,6 +178,7 @@ function WordList({ preview, choices, onCorrect }: Props) {
                 <tr key={w.word} className="border-line border-t">
                   <th scope="row" className="py-0.5 text-left font-normal">
                     {w.word} <span className="text-[13.5px] text-soft">{w.rows} rows</span>
+                    {!w.meaning && w.ask && <span className="block text-[13.5px] text-brass">{w.ask}</span>}
                   </th>
                   <td className="text-right">
                     <Select

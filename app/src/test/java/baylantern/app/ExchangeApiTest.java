@@ -6,6 +6,7 @@ import baylantern.app.platform.TableVault;
 import biweekly.Biweekly;
 import biweekly.ICalVersion;
 import biweekly.ICalendar;
+import biweekly.component.VEvent;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -17,6 +18,7 @@ import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class ExchangeApiTest extends ApiTest {
 
@@ -377,13 +379,61 @@ class ExchangeApiTest extends ApiTest {
         http.cleft(2, 1, 2);
         String text = http.get("/api/exchange/visits.ics").text();
         assertThat(text).contains("\r\n");
-        assertThat(text.lines()).allSatisfy(line -> assertThat(line.length()).isLessThanOrEqualTo(75));
+        assertThat(text.lines())
+                .allSatisfy(line -> assertThat(line.getBytes(java.nio.charset.StandardCharsets.UTF_8))
+                        .hasSizeLessThanOrEqualTo(75));
         ICalendar calendar = Biweekly.parse(text).first();
         assertThat(calendar.validate(ICalVersion.V2_0).isEmpty()).isTrue();
         assertThat(calendar.getEvents())
                 .hasSizeGreaterThan(3)
                 .allSatisfy(e -> assertThat(e.getSummary().getValue()).startsWith("Bench: "));
         assertThat(calendar.getEvents()).extracting(e -> e.getUid().getValue()).doesNotHaveDuplicates();
+    }
+
+    /** A reader that keeps events by their name, as calendars do, sees a moved visit at one place only. */
+    @Test
+    void aMovedVisitIsTheSameEventOnAnotherDay() {
+        http.smallFarm();
+        String first = http.cleft(4, 1, 2, 3).json().get("codes").get(0).asString();
+        Map<String, VEvent> before = events();
+        assertThat(http.look(first, "DEAD").status()).isEqualTo(200);
+        Map<String, VEvent> looked = events();
+        assertThat(looked.keySet()).isEqualTo(before.keySet());
+        assertThat(http.put("/api/weather/climate", Map.of("months", colder())).status())
+                .isEqualTo(200);
+        Map<String, VEvent> after = events();
+        assertThat(after.keySet()).isEqualTo(looked.keySet());
+        assertThat(after.values())
+                .anySatisfy(event -> assertThat(start(event))
+                        .isNotEqualTo(start(looked.get(event.getUid().getValue()))));
+        assertThat(after.values())
+                .allSatisfy(event -> assertThat(event.getSequence().getValue())
+                        .isGreaterThanOrEqualTo(before.get(event.getUid().getValue())
+                                .getSequence()
+                                .getValue()));
+    }
+
+    private JsonNode colder() {
+        JsonNode months = http.get("/api/weather").json().get("climate").deepCopy();
+        for (JsonNode month : months) {
+            ((ObjectNode) month).put("minC", month.get("minC").asDouble() - 6);
+            ((ObjectNode) month).put("maxC", month.get("maxC").asDouble() - 6);
+        }
+        return months;
+    }
+
+    private static java.util.Date start(VEvent event) {
+        return event.getDateStart().getValue();
+    }
+
+    private Map<String, VEvent> events() {
+        Map<String, VEvent> events = new TreeMap<>();
+        String text = http.get("/api/exchange/visits.ics").text();
+        Biweekly.parse(text)
+                .first()
+                .getEvents()
+                .forEach(e -> events.put(e.getUid().getValue(), e));
+        return events;
     }
 
     @Test

@@ -4,6 +4,7 @@ import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.platform.CsvTable;
+import baylantern.core.bench.Cover;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -89,7 +90,7 @@ class ExchangeController {
                     g.woodCutOn(),
                     g.scionMm(),
                     g.stockMm(),
-                    g.cover(),
+                    g.cover().equals(Cover.UNKNOWN.name()) ? null : g.cover(),
                     g.state(),
                     g.state().outcome(),
                     g.lastLookOn(),

@@ -186,7 +186,7 @@ public class NotebookService implements Undoer {
                     new NewGraft.Made(row.technique(), row.maker() == null ? null : person(row.maker()), row.madeOn()),
                     new NewGraft.Wood(Objects.requireNonNullElse(row.source(), ""), row.woodCutOn()),
                     new NewGraft.Sizes(row.scionMm(), row.stockMm()),
-                    (row.notes().contains("bag") ? Cover.BAG : Cover.FILM).name(),
+                    reader.cover(row.notes()).orElse(Cover.UNKNOWN).name(),
                     notes(row),
                     new NewGraft.Origin(act, hash(row.fingerprint()), null, null, null),
                     bench.plainFit(

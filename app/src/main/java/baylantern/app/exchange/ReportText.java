@@ -32,6 +32,10 @@ final class ReportText {
                         report.columns().stream()
                                 .map(c -> c.heading() + " = " + c.role().words())
                                 .toList()));
+        report.columns().stream()
+                .filter(column -> column.ask() != null)
+                .forEach(column ->
+                        lines.add("left out, but it may be useful: \"" + column.heading() + "\". " + column.ask()));
         report.spellings()
                 .forEach(s -> lines.add((s.merged() ? "merged: \"" : "not merged, look alike: \"")
                         + s.spelling().from() + "\" → \"" + s.spelling().to() + "\", "
@@ -39,7 +43,7 @@ final class ReportText {
         report.words().stream()
                 .filter(word -> word.meaning() == null)
                 .forEach(word -> lines.add("not understood: \"" + word.word() + "\" among " + word.topic() + ", "
-                        + word.rows() + " rows"));
+                        + word.rows() + " rows" + (word.ask() == null ? "" : ". " + word.ask())));
         report.refusals().forEach(r -> lines.add("row " + r.line() + " not taken: " + r.sentence()));
         report.takes()
                 .forEach((group, count) -> lines.add(

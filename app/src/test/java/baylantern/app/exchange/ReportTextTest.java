@@ -42,10 +42,10 @@ class ReportTextTest {
                         "3 grafts can be taken; nothing was written",
                         "dates: day first, 4 dates can only be day first",
                         "merged: \"WINDLE\" → \"Windle\", 1 rows",
-                        "not understood: \"grumbling\" among results, 1 rows",
+                        "not understood: \"grumbling\" among results, 1 rows. \"grumbling\" is not a word known here.",
                         "not understood: \"knot\" among techniques, 1 rows",
-                        "row 5 not taken: \"grumbling\" is not a result word known here.",
-                        "row 6 not taken: \"31.4.2024\" is not a day of the calendar.",
+                        "row 5 not taken: \"grumbling\" is not understood as a result. \"grumbling\" is not a word known here.",
+                        "row 6 not taken: \"31.4.2024\" cannot be read as one day of the calendar.",
                         "fig / Windle: 1 taken, 1 failed, 0 waiting, 1 lost");
         assertThat(new ReportText(report(), true).text())
                 .contains("3 grafts imported")

@@ -8,7 +8,9 @@ public enum Cover {
     FOIL("foil or paper"),
     SHADE("shade"),
     SLEEVE("padded sleeve"),
-    NONE("nothing");
+    NONE("nothing"),
+    /** An old record does not say. */
+    UNKNOWN("not written");
 
     private final String words;
 

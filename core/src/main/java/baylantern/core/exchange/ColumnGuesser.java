@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 
 /** Proposes what each column holds, from its heading first and its cells second. */
 final class ColumnGuesser {
@@ -18,6 +17,13 @@ final class ColumnGuesser {
     private static final int SAMPLE = 300;
     private static final double HEADING = 1.0;
     private static final double WHOLE_HEADING = 1.5;
+
+    /** What a heading counts for where no cell bears it out. */
+    private static final double HEADING_ALONE = 0.35;
+
+    private static final double FEWEST_FILLED = 0.2;
+    private static final double MOSTLY = 0.6;
+    private static final int FEW_WORDS = 12;
 
     private final Words words;
     private final DateReader dates;
@@ -58,41 +64,55 @@ final class ColumnGuesser {
     }
 
     private Map<ColumnRole, Double> scores(NotebookTable table, int column) {
+        ColumnCells cells = ColumnCells.of(table, column, SAMPLE, words, dates);
         Map<ColumnRole, Double> scores = new EnumMap<>(ColumnRole.class);
-        List<String> cells = table.lines().stream()
-                .limit(SAMPLE)
-                .map(line -> line.cell(column))
-                .filter(cell -> !cell.isEmpty())
-                .toList();
         content(cells, scores, column);
         String heading = table.headings().get(column);
         byHeading(heading, words)
                 .ifPresent(role -> scores.merge(
-                        role, words.meaning("columns", heading).isPresent() ? WHOLE_HEADING : HEADING, Double::sum));
+                        role,
+                        (words.meaning("columns", heading).isPresent() ? WHOLE_HEADING : HEADING)
+                                * (HEADING_ALONE + (1 - HEADING_ALONE) * cells.fits(role)),
+                        Double::sum));
+        PartHeading part = PartHeading.of(heading, words);
+        part.thickness().ifPresent(role -> {
+            double told = part.thick() ? WHOLE_HEADING : HEADING;
+            scores.merge(role, told * cells.lengths(), Double::sum);
+        });
         return scores;
     }
 
-    private void content(List<String> cells, Map<ColumnRole, Double> scores, int column) {
-        double date = share(cells, dates::looksLikeDate);
-        scores.put(ColumnRole.MADE_ON, 0.9 * date - column * 0.001);
-        scores.put(ColumnRole.SEEN_ON, 0.8 * date);
-        scores.put(
-                ColumnRole.SPECIES,
-                share(cells, cell -> words.meaning("species", cell).isPresent()));
-        scores.put(
-                ColumnRole.TECHNIQUE,
-                share(cells, cell -> words.meaning("techniques", cell).isPresent()));
-        scores.put(
-                ColumnRole.RESULT,
-                share(cells, cell -> words.meaning("results", cell).isPresent()) * 0.9);
-        double length = share(cells, cell -> date < 0.5 && LengthReader.looksLikeLength(cell));
-        scores.put(ColumnRole.SCION_MM, 0.35 * length);
-        scores.put(ColumnRole.STOCK_MM, 0.35 * length);
-        scores.put(ColumnRole.PLANT, 0.7 * share(cells, cell -> cell.matches("\\p{L}{1,4}[- ]?\\d{1,5}")));
+    private static void content(ColumnCells cells, Map<ColumnRole, Double> scores, int column) {
+        scores.put(ColumnRole.MADE_ON, 0.9 * cells.dates() - column * 0.001);
+        scores.put(ColumnRole.SEEN_ON, 0.8 * cells.dates());
+        scores.put(ColumnRole.SPECIES, cells.known("species"));
+        scores.put(ColumnRole.TECHNIQUE, cells.known("techniques"));
+        scores.put(ColumnRole.RESULT, 0.9 * cells.results());
+        scores.put(ColumnRole.SCION_MM, 0.35 * cells.lengths());
+        scores.put(ColumnRole.STOCK_MM, 0.35 * cells.lengths());
+        scores.put(ColumnRole.PLANT, 0.7 * cells.codes());
     }
 
-    private static double share(List<String> cells, Predicate<String> test) {
-        return cells.isEmpty() ? 0 : cells.stream().filter(test).count() / (double) cells.size();
+    /** Why a column that is left out should be looked at; empty where nothing speaks for it. */
+    Optional<String> ask(NotebookTable table, int column) {
+        ColumnCells cells = ColumnCells.of(table, column, SAMPLE, words, dates);
+        if (cells.filled() < FEWEST_FILLED || cells.distinct() < 2) {
+            return Optional.empty();
+        }
+        if (cells.dates() >= MOSTLY) {
+            return Optional.of("It holds days. Of what?");
+        }
+        if (cells.lengths() >= MOSTLY) {
+            return Optional.of("It holds numbers that may be thicknesses. Of the scion, or of the stock?");
+        }
+        if (cells.results() >= MOSTLY) {
+            return Optional.of("It holds words of how grafts fared.");
+        }
+        return Optional.of(
+                cells.distinct() <= FEW_WORDS
+                                && cells.distinct() * 2 <= cells.cells().size()
+                        ? "It holds the same few words again and again. Who, where, or how?"
+                        : "It is filled in " + Math.round(cells.filled() * 100) + " of 100 rows. Notes?");
     }
 
     /** A role whose words the heading is, or contains as whole words; the longest such word wins. */

@@ -67,7 +67,7 @@ final class LengthReader {
     }
 
     private static Optional<Parsed> parse(String cell) {
-        Matcher m = LENGTH.matcher(cell.strip());
+        Matcher m = LENGTH.matcher(cell.replaceFirst("^\\s*[øØ⌀]\\s*", "").strip());
         if (!m.matches()) {
             return Optional.empty();
         }

@@ -1,11 +1,13 @@
 package baylantern.core.exchange;
 
 import baylantern.core.bench.BenchChecks;
+import baylantern.core.bench.Cover;
 import baylantern.core.care.Sign;
 import baylantern.core.exchange.NotebookReport.Reason;
 import baylantern.core.exchange.NotebookReport.Refusal;
 import baylantern.core.exchange.NotebookReport.Remark;
 import baylantern.core.exchange.NotebookTable.Line;
+import baylantern.core.exchange.phrase.ResultReader;
 import baylantern.core.rules.Words;
 import baylantern.core.table.DateReader;
 import baylantern.core.table.DateReading;
@@ -17,6 +19,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -27,6 +30,9 @@ import org.jspecify.annotations.Nullable;
 public final class NotebookReader {
 
     private static final LocalDate EARLIEST = LocalDate.of(1950, 1, 1);
+
+    private static final Set<String> DENIALS =
+            Set.of("no", "not", "without", "sin", "sem", "sans", "pas", "ohne", "kein", "keine", "senza", "non");
 
     private final Words words;
     private final DateReader dates;
@@ -54,6 +60,19 @@ public final class NotebookReader {
         return new Reading(text, table, choices, today, knownVarieties, alreadyHere).report();
     }
 
+    /** The cover a remark names without denying it; empty where it names none. */
+    public Optional<Cover> cover(String remark) {
+        List<String> said = List.of(Words.plain(remark).split("[^\\p{L}\\p{N}]+"));
+        return words.topic("covers").entrySet().stream()
+                .filter(word -> said.contains(word.getKey()))
+                .filter(word -> {
+                    int at = said.indexOf(word.getKey());
+                    return at == 0 || !DENIALS.contains(said.get(at - 1));
+                })
+                .map(word -> Cover.valueOf(word.getValue()))
+                .findFirst();
+    }
+
     /** One reading of one table under one set of choices. */
     private final class Reading {
         private final NotebookText text;
@@ -61,6 +80,7 @@ public final class NotebookReader {
         private final LocalDate today;
         private final Predicate<String> alreadyHere;
         private final List<ColumnRole> roles;
+        private final Set<Integer> chosen;
         private final Map<ColumnRole, Integer> at = new EnumMap<>(ColumnRole.class);
         private final WordBook results;
         private final WordBook techniques;
@@ -87,12 +107,13 @@ public final class NotebookReader {
             this.today = today;
             this.alreadyHere = alreadyHere;
             this.roles = roles(choices);
+            this.chosen = choices.columns().keySet();
             for (int column = 0; column < roles.size(); column++) {
                 at.putIfAbsent(roles.get(column), column);
             }
-            results = new WordBook("results", words, choices.results());
-            techniques = new WordBook("techniques", words, choices.techniques());
-            species = new WordBook("species", words, choices.species());
+            results = WordBook.ofResults(new ResultReader(words, heading(ColumnRole.RESULT)), choices.results());
+            techniques = WordBook.of("techniques", words, choices.techniques());
+            species = WordBook.of("species", words, choices.species());
             varieties = new SpellingChoices(ColumnRole.VARIETY, column(ColumnRole.VARIETY), choices);
             makers = new SpellingChoices(ColumnRole.MAKER, column(ColumnRole.MAKER), choices);
             finder = new SpeciesFinder(words, choices.varietySpecies(), known);
@@ -121,6 +142,11 @@ public final class NotebookReader {
                     .filter(line -> !total(line))
                     .map(line -> cell(line, role))
                     .toList();
+        }
+
+        private String heading(ColumnRole role) {
+            Integer column = at.get(role);
+            return column == null ? "" : table.headings().get(column);
         }
 
         private List<String> bothLengths() {
@@ -186,7 +212,10 @@ public final class NotebookReader {
             switch (pair.made().trait()) {
                 case EMPTY -> refuse(line, Reason.DATE_MISSING, "No date: the day it was made is not written.");
                 case UNREADABLE ->
-                    refuse(line, Reason.DATE_UNREADABLE, "\"" + written + "\" is not a day of the calendar.");
+                    refuse(
+                            line,
+                            Reason.DATE_UNREADABLE,
+                            "\"" + written + "\" cannot be read as one day of the calendar.");
                 default -> named(line, pair, order.choose(pair, today));
             }
         }
@@ -206,18 +235,19 @@ public final class NotebookReader {
         }
 
         private void judged(Line line, DateOrder.Pair pair, DateOrder.Chosen days, String variety) {
-            Optional<String> kind = species.read(cell(line, ColumnRole.SPECIES))
+            Optional<String> kind = Optional.ofNullable(
+                            species.read(cell(line, ColumnRole.SPECIES)).key())
                     .or(() -> finder.find(variety, cell(line, ColumnRole.PLANT)));
             String written = cell(line, ColumnRole.RESULT);
-            Optional<Sign> sign = written.isEmpty()
-                    ? Optional.of(Sign.NOTHING)
-                    : results.read(written).map(Sign::valueOf);
+            WordBook.Meaning said =
+                    written.isEmpty() ? new WordBook.Meaning(Sign.NOTHING.name(), null) : results.read(written);
             if (kind.isEmpty()) {
                 refuse(line, Reason.SPECIES_UNKNOWN, "Nothing says what species " + variety + " is.");
-            } else if (sign.isEmpty()) {
-                refuse(line, Reason.RESULT_UNKNOWN, "\"" + written + "\" is not a result word known here.");
+            } else if (said.key() == null) {
+                String why = Objects.requireNonNullElse(said.ask(), "You said it is not known.");
+                refuse(line, Reason.RESULT_UNKNOWN, "\"" + written + "\" is not understood as a result. " + why);
             } else {
-                grafts.add(graft(line, pair, days, variety, kind.get(), sign.get()));
+                grafts.add(graft(line, pair, days, variety, kind.get(), Sign.valueOf(said.key())));
             }
         }
 
@@ -236,7 +266,7 @@ public final class NotebookReader {
                     new NotebookGraft.Kind(
                             variety,
                             kind,
-                            techniques.read(cell(line, ColumnRole.TECHNIQUE)).orElse(null)),
+                            techniques.read(cell(line, ColumnRole.TECHNIQUE)).key()),
                     orNull(makers.settled(cell(line, ColumnRole.MAKER))),
                     new NotebookGraft.Wood(orNull(cell(line, ColumnRole.SOURCE)), woodCut(line, made)),
                     new NotebookGraft.Sizes(length(line, ColumnRole.SCION_MM), length(line, ColumnRole.STOCK_MM)),
@@ -338,8 +368,11 @@ public final class NotebookReader {
                         .distinct()
                         .limit(4)
                         .toList();
-                columns.add(
-                        new NotebookReport.Column(column, table.headings().get(column), roles.get(column), samples));
+                ColumnRole role = roles.get(column);
+                String ask = role == ColumnRole.IGNORED && !chosen.contains(column)
+                        ? new ColumnGuesser(words).ask(table, column).orElse(null)
+                        : null;
+                columns.add(new NotebookReport.Column(column, table.headings().get(column), role, samples, ask));
             }
             return columns;
         }

@@ -61,8 +61,17 @@ public record NotebookReport(
         return form.bareInches();
     }
 
-    /** A column, what it is taken to hold, and some of its cells. */
-    public record Column(int number, String heading, ColumnRole role, List<String> samples) {}
+    /**
+     * A column, what it is taken to hold, and some of its cells.
+     *
+     * @param ask why a column that is left out should be looked at; null where nothing speaks for it
+     */
+    public record Column(
+            int number,
+            String heading,
+            ColumnRole role,
+            List<String> samples,
+            @Nullable String ask) {}
 
     /** A row not taken. */
     public record Refusal(long line, Reason reason, String sentence, List<String> cells) {}
@@ -81,9 +90,18 @@ public record NotebookReport(
         RESULT_UNKNOWN
     }
 
-    /** A word and what it is taken to mean; null where it is not known. */
+    /**
+     * A word or phrase and what it is taken to mean.
+     *
+     * @param meaning null where that is not known and must be asked
+     * @param ask why it is asked, a sentence; null where there is nothing to add
+     */
     public record WordGuess(
-            String topic, String word, @Nullable String meaning, int rows) {}
+            String topic,
+            String word,
+            @Nullable String meaning,
+            @Nullable String ask,
+            int rows) {}
 
     /** A spelling and whether it is merged. */
     public record SpellingGuess(ColumnRole role, Spelling spelling, boolean merged) {}

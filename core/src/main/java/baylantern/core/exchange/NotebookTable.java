@@ -74,13 +74,18 @@ public record NotebookTable(char delimiter, List<String> headings, List<Line> li
     private static int headingLine(List<Line> lines, Words words) {
         for (int i = 0; i < Math.min(lines.size(), 10); i++) {
             long known = lines.get(i).cells().stream()
-                    .filter(cell -> ColumnGuesser.byHeading(cell, words).isPresent())
+                    .filter(cell -> headsAColumn(cell, words))
                     .count();
             if (known >= 2) {
                 return i;
             }
         }
         return -1;
+    }
+
+    private static boolean headsAColumn(String cell, Words words) {
+        return ColumnGuesser.byHeading(cell, words).isPresent()
+                || PartHeading.of(cell, words).thickness().isPresent();
     }
 
     private static char delimiter(String text) {

@@ -1,5 +1,7 @@
 package baylantern.core.exchange;
 
+import baylantern.core.exchange.phrase.ResultReader;
+import baylantern.core.exchange.phrase.ResultReading;
 import baylantern.core.rules.Words;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -7,54 +9,85 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** What the words of one column mean: the grower's corrections first, the rulebook next, then words inside a phrase. */
 final class WordBook {
 
+    private static final Meaning NONE = new Meaning(null, null);
+
     private final String topic;
-    private final Words words;
+    private final Function<String, Meaning> meanings;
     private final Map<String, String> corrected;
     private final Map<String, Seen> seen = new LinkedHashMap<>();
 
-    private record Seen(String word, @Nullable String meaning, int rows) {}
+    private record Seen(String word, Meaning meaning, int rows) {}
 
-    WordBook(String topic, Words words, Map<String, String> corrections) {
+    /** What a word means, or where that is not known why it is asked; neither where it simply stands in no list. */
+    record Meaning(@Nullable String key, @Nullable String ask) {}
+
+    /** Words of a topic in the rulebook, alone or inside a phrase. */
+    static WordBook of(String topic, Words words, Map<String, String> corrections) {
+        return new WordBook(
+                topic,
+                word -> new Meaning(
+                        words.meaning(topic, word)
+                                .or(() -> inside(topic, words, Words.plain(word)))
+                                .orElse(null),
+                        null),
+                corrections);
+    }
+
+    /** What was written of a graft's fate. */
+    static WordBook ofResults(ResultReader reader, Map<String, String> corrections) {
+        return new WordBook(
+                "results",
+                word -> {
+                    ResultReading read = reader.read(word);
+                    return new Meaning(read.sign() == null ? null : read.sign().name(), read.ask());
+                },
+                corrections);
+    }
+
+    private WordBook(String topic, Function<String, Meaning> meanings, Map<String, String> corrections) {
         this.topic = topic;
-        this.words = words;
+        this.meanings = meanings;
         this.corrected = new LinkedHashMap<>();
         corrections.forEach((word, meaning) -> corrected.put(Words.plain(word), meaning));
     }
 
-    /** The meaning of a word, remembered for the report; empty where it is not known. */
-    Optional<String> read(String word) {
+    /** The meaning of a word, remembered for the report. */
+    Meaning read(String word) {
         if (word.isBlank()) {
-            return Optional.empty();
+            return NONE;
         }
         String plain = Words.plain(word);
         Seen known = seen.get(plain);
         Seen now = known == null
-                ? new Seen(word, meaning(plain), 1)
+                ? new Seen(word, meaning(word, plain), 1)
                 : new Seen(known.word(), known.meaning(), known.rows() + 1);
         seen.put(plain, now);
-        return Optional.ofNullable(now.meaning());
+        return now.meaning();
     }
 
     /** The meaning of a word without counting it. */
     Optional<String> peek(String word) {
-        return word.isBlank() ? Optional.empty() : Optional.ofNullable(meaning(Words.plain(word)));
+        return word.isBlank()
+                ? Optional.empty()
+                : Optional.ofNullable(meaning(word, Words.plain(word)).key());
     }
 
-    private @Nullable String meaning(String plain) {
+    private Meaning meaning(String word, String plain) {
         String chosen = corrected.get(plain);
         if (chosen != null) {
-            return chosen.isEmpty() ? null : chosen;
+            return new Meaning(chosen.isEmpty() ? null : chosen, null);
         }
-        return words.meaning(topic, plain).or(() -> inside(plain)).orElse(null);
+        return meanings.apply(word);
     }
 
-    // A phrase means what its known words mean, if they agree.
-    private Optional<String> inside(String plain) {
+    // A phrase means what its longest known words mean, if they agree.
+    private static Optional<String> inside(String topic, Words words, String plain) {
         String padded = " " + plain.replaceAll("[^\\p{L}\\p{N}&+/]+", " ").strip() + " ";
         Optional<String> exact = words.meaning(topic, padded.strip());
         if (exact.isPresent()) {
@@ -79,7 +112,12 @@ final class WordBook {
 
     List<NotebookReport.WordGuess> guesses() {
         return seen.values().stream()
-                .map(found -> new NotebookReport.WordGuess(topic, found.word(), found.meaning(), found.rows()))
+                .map(found -> new NotebookReport.WordGuess(
+                        topic,
+                        found.word(),
+                        found.meaning().key(),
+                        found.meaning().ask(),
+                        found.rows()))
                 .toList();
     }
 }

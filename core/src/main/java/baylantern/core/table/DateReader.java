@@ -18,13 +18,14 @@ public final class DateReader {
     private static final Pattern NUMBERS = Pattern.compile("(\\d{1,2})" + SEP + "(\\d{1,2})" + SEP + "(\\d{4}|\\d{2})");
     private static final Pattern DAY_NAME_YEAR = Pattern.compile(
             "(\\d{1,2})(?:st|nd|rd|th)?[-/. ]*(?:of |de )?(\\p{L}{3,10})\\.?[-/., ]*(?:de )?'?(\\d{4}|\\d{2})");
+    // The same mark twice, or spaces and a comma: "March 5/2024" may be the fifth or half of 5/2024.
     private static final Pattern NAME_DAY_YEAR =
-            Pattern.compile("(\\p{L}{3,10})\\.?[-/. ]+(\\d{1,2})(?:st|nd|rd|th)?,?[-/. ]+'?(\\d{4}|\\d{2})");
+            Pattern.compile("(\\p{L}{3,10})\\.?(?:([-/])| *)(\\d{1,2})(?:st|nd|rd|th)?(?:\\2|, *| )'?(\\d{4}|\\d{2})");
     private static final Pattern NAME_YEAR = Pattern.compile("(\\p{L}{3,10})\\.?[-/ ]*(?:de )?(\\d{4})");
     private static final Pattern MONTH_YEAR = Pattern.compile("(\\d{1,2})[-/.](\\d{4})");
     private static final Pattern YEAR_MONTH = Pattern.compile("(\\d{4})[-/.](\\d{1,2})");
-    private static final String WEEKDAY_OR_TIME =
-            "(?i)^\\p{L}{2,10}\\.?,?\\s+(?=\\d{1,2}[-/. ])|[T ,]+\\d{1,2}:\\d{2}(:\\d{2}(\\.\\d+)?)?\\s*([ap]m)?Z?$";
+    private static final Pattern FIRST_WORD = Pattern.compile("^(\\p{L}{2,10})\\.?,?\\s+(?=\\S)(.*)$");
+    private static final String TIME = "(?i)[T ,]+\\d{1,2}:\\d{2}(:\\d{2}(\\.\\d+)?)?\\s*([ap]m)?Z?$";
 
     private final Words words;
 
@@ -44,11 +45,19 @@ public final class DateReader {
         if (cell.isBlank()) {
             return DateReading.EMPTY;
         }
-        String text = cell.strip()
-                .replaceAll(WEEKDAY_OR_TIME, "")
-                .replaceAll("\\s+", " ")
-                .strip();
-        return numbers(text).or(() -> named(text)).orElse(DateReading.UNREADABLE);
+        String text = cell.strip().replaceAll(TIME, "").replaceAll("\\s+", " ").strip();
+        DateReading plain = numbers(text).or(() -> named(text)).orElse(DateReading.UNREADABLE);
+        return plain.readable() ? plain : afterWeekday(text).orElse(plain);
+    }
+
+    // A first word is left aside only where it is a day of the week: "May 5 2024" is no 5th month.
+    private Optional<DateReading> afterWeekday(String text) {
+        Matcher m = FIRST_WORD.matcher(text);
+        if (!m.matches() || !words.weekday(m.group(1))) {
+            return Optional.empty();
+        }
+        String rest = m.group(2);
+        return numbers(rest).or(() -> named(rest));
     }
 
     private Optional<DateReading> numbers(String text) {
@@ -81,8 +90,8 @@ public final class DateReader {
         }
         m = NAME_DAY_YEAR.matcher(text);
         if (m.matches()) {
-            String year = m.group(3);
-            String day = m.group(2);
+            String year = m.group(4);
+            String day = m.group(3);
             return words.month(m.group(1)).map(month -> single(day(year, "" + month, day)));
         }
         m = NAME_YEAR.matcher(text);

@@ -6,13 +6,19 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import baylantern.core.exchange.NotebookReport.Reason;
 import baylantern.core.rules.Words;
 import baylantern.core.take.TakeCount;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Notebooks in styles of their own, each written for what it tests. */
 class NotebookReaderTest {
@@ -168,6 +174,74 @@ class NotebookReaderTest {
         NotebookReport corrected = read(text.getBytes(StandardCharsets.UTF_8), apart);
         assertThat(corrected.takes()).containsKey("fig / Coper Anchor");
         assertThat(corrected.grafts()).extracting(NotebookGraft::maker).containsOnly("Ingmar");
+    }
+
+    /** Six books in as many languages and layouts; beside each what an attentive reader takes from it, row by row. */
+    @ParameterizedTest
+    @ValueSource(strings = {"english", "french", "german", "italian", "portuguese", "spanish"})
+    void booksOfOtherStylesSayWhatTheirWritersMeant(String name) {
+        NotebookReport report = read(resource(name + ".csv"), NotebookChoices.none());
+        List<String> told = new ArrayList<>();
+        report.grafts().forEach(g -> told.add(told(g)));
+        report.refusals().forEach(r -> told.add(r.line() + ";" + r.reason()));
+        assertThat(told)
+                .containsExactlyInAnyOrderElementsOf(new String(resource(name + ".truth"), StandardCharsets.UTF_8)
+                        .lines()
+                        .toList());
+        assertThat(report.columns()).extracting(NotebookReport.Column::ask).containsOnlyNulls();
+    }
+
+    private String told(NotebookGraft g) {
+        return String.join(
+                ";",
+                "" + g.line(),
+                "" + g.madeOn(),
+                g.plant(),
+                g.variety(),
+                g.species(),
+                g.technique(),
+                g.maker(),
+                "" + g.scionMm(),
+                "" + g.stockMm(),
+                g.sign().name(),
+                reader.cover(g.notes()).map(Enum::name).orElse(""));
+    }
+
+    private static byte[] resource(String name) {
+        try (var in = NotebookReaderTest.class.getResourceAsStream("notebooks/" + name)) {
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Test
+    void aColumnLeftOutThatLooksUsefulIsAskedAbout() {
+        NotebookReport report = read("""
+                date,variety,kind,result,Umfang,Kiste,zzz
+                2024-04-01,Copper Anchor,fig,took,8.5,Ada,
+                2024-04-02,Copper Anchor,fig,took,9,Ada,
+                2024-04-03,Copper Anchor,fig,dead,10 mm,Bo,x
+                2024-04-04,Copper Anchor,fig,dead,9.5,Ada,
+                2024-04-05,Copper Anchor,fig,dead,9.5,Bo,
+                2024-04-06,Copper Anchor,fig,took,9.5,Bo,
+                """);
+        assertThat(report.columns().get(4).ask()).contains("thicknesses");
+        assertThat(report.columns().get(5).ask()).contains("same few words");
+        assertThat(report.columns().get(6).ask()).isNull();
+    }
+
+    /** A heading alone does not decide: the same word over texts and over numbers is two things. */
+    @Test
+    void theCellsBearOutTheirHeading() {
+        NotebookReport varieties =
+                read("date,scion,kind,stock\n2024-04-01,Copper Anchor,fig,A1\n2024-04-02,Low Buoy,fig,A2\n");
+        assertThat(varieties.grafts()).extracting(NotebookGraft::variety).contains("Copper Anchor");
+        assertThat(varieties.grafts()).extracting(NotebookGraft::scionMm).containsOnlyNulls();
+        NotebookReport sizes =
+                read("date,variety,kind,scion,stock\n2024-04-01,Low Buoy,fig,8.5,9\n2024-04-02,Low Buoy,fig,9,9.5\n");
+        assertThat(sizes.grafts()).extracting(NotebookGraft::scionMm).containsExactly(8.5, 9.0);
+        assertThat(sizes.grafts()).extracting(NotebookGraft::stockMm).containsExactly(9.0, 9.5);
     }
 
     @Test
