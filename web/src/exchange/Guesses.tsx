@@ -70,7 +70,7 @@ function Columns({ preview, choices, onCorrect }: Props) {
                 </option>
               ))}
             </Select>
-            {column.ask && <span className="block text-[13.5px] text-brass">{column.ask}</span>}
+            {column.ask && <span className="block text-[13.5px] text-alarm">{column.ask}</span>}
             <span className="block truncate text-[13.5px] text-soft">{column.samples.join(" · ")}</span>
           </div>
         ))}
@@ -147,7 +147,7 @@ function Spellings({ preview, choices, onCorrect }: Props) {
               />
               <span className="whitespace-pre">{guess.spelling.from}</span> is <b>{guess.spelling.to}</b>
               <span className="ml-auto text-right text-[13.5px] text-soft">
-                {guess.spelling.rows} rows, {WHY[guess.spelling.likeness]}
+                {guess.spelling.rows} {guess.spelling.rows === 1 ? "row" : "rows"}, {WHY[guess.spelling.likeness]}
               </span>
             </label>
           </li>
@@ -174,11 +174,15 @@ function WordList({ preview, choices, onCorrect }: Props) {
           <tbody>
             {preview.words
               .filter((w) => w.topic === topic)
+              .sort((a, b) => Number(Boolean(a.meaning)) - Number(Boolean(b.meaning)))
               .map((w) => (
                 <tr key={w.word} className="border-line border-t">
                   <th scope="row" className="py-0.5 text-left font-normal">
-                    {w.word} <span className="text-[13.5px] text-soft">{w.rows} rows</span>
-                    {!w.meaning && w.ask && <span className="block text-[13.5px] text-brass">{w.ask}</span>}
+                    {w.word}{" "}
+                    <span className="text-[13.5px] text-soft">
+                      {w.rows} {w.rows === 1 ? "row" : "rows"}
+                    </span>
+                    {!w.meaning && w.ask && <span className="block text-[13.5px] text-alarm">{w.ask}</span>}
                   </th>
                   <td className="text-right">
                     <Select

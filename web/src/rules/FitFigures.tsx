@@ -39,6 +39,7 @@ const NAMES: Record<string, string> = {
   weightWood: "weight of the wood",
   takeStrength: "own grafts that count half",
   takeStart: "take where never tried",
+  hinder: "against the species",
   favour: "favour for the species",
   pairLeast: "a pair apart below",
   pairSpoil: "unlike sizes cost",
@@ -52,12 +53,18 @@ const NAMES: Record<string, string> = {
 /** What Fit rests on: bark, cuts, heights, the weights of a choice, pairs and limbs. */
 export function FitFigures({ fit, species }: { fit: Schemas["rules.FitRules"]; species: string }) {
   const favour = fit.favours[species];
+  const hinder = fit.hinders[species];
   return (
     <>
       <PartHeading>Fit</PartHeading>
       {favour && (
         <p>
           Favoured here: {favour.techniques.join(", ")}; {favour.why}.
+        </p>
+      )}
+      {hinder && (
+        <p>
+          Less good here: {hinder.techniques.join(", ")}; {hinder.why}.
         </p>
       )}
       <FigureTable name="Figures of fit" figures={fit.figures} names={NAMES} />

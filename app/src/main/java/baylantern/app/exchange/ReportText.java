@@ -39,17 +39,21 @@ final class ReportText {
         report.spellings()
                 .forEach(s -> lines.add((s.merged() ? "merged: \"" : "not merged, look alike: \"")
                         + s.spelling().from() + "\" → \"" + s.spelling().to() + "\", "
-                        + s.spelling().rows() + " rows"));
+                        + rows(s.spelling().rows())));
         report.words().stream()
                 .filter(word -> word.meaning() == null)
                 .forEach(word -> lines.add("not understood: \"" + word.word() + "\" among " + word.topic() + ", "
-                        + word.rows() + " rows" + (word.ask() == null ? "" : ". " + word.ask())));
+                        + rows(word.rows()) + (word.ask() == null ? "" : ". " + word.ask())));
         report.refusals().forEach(r -> lines.add("row " + r.line() + " not taken: " + r.sentence()));
         report.takes()
                 .forEach((group, count) -> lines.add(
                         group + ": " + count.taken() + " taken, " + count.failed() + " failed, " + count.waiting()
                                 + " waiting" + (count.lost() > 0 ? ", " + count.lost() + " lost" : "")));
         return String.join(System.lineSeparator(), lines);
+    }
+
+    private static String rows(int count) {
+        return count + (count == 1 ? " row" : " rows");
     }
 
     Map<String, Object> values() {

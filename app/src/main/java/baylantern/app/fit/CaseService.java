@@ -20,6 +20,7 @@ import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.take.Belief;
 import baylantern.core.take.KinPooling;
+import baylantern.core.take.KinPrior;
 import baylantern.core.take.TakeCount;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -69,8 +70,8 @@ class CaseService {
                 leaves.merge(List.of(row.techniqueKey()), count(row), TakeCount::plus);
             }
         }
-        KinPooling pooling =
-                new KinPooling(leaves, rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD));
+        KinPooling pooling = new KinPooling(
+                leaves, KinPrior.lasting(rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD)));
         Map<String, Belief> beliefs = new HashMap<>();
         Map<String, Integer> tried = new HashMap<>();
         leaves.forEach((path, count) -> {

@@ -7,12 +7,14 @@ import baylantern.app.bench.YearPart;
 import baylantern.app.place.Person;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
+import baylantern.core.rules.Figure;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.Season;
 import baylantern.core.take.Belief;
 import baylantern.core.take.KinPooling;
+import baylantern.core.take.KinPrior;
 import baylantern.core.take.TakeCount;
 import java.time.LocalDate;
 import java.time.YearMonth;
@@ -33,6 +35,9 @@ import org.springframework.stereotype.Service;
 /** Counts grafts into groups and says what each group's take is likely to be. */
 @Service
 class TakeService {
+
+    /** Species, then variety. */
+    private static final int VARIETY_DEPTH = 2;
 
     private final GraftService grafts;
     private final PlaceService places;
@@ -84,11 +89,29 @@ class TakeService {
     /** @param part the part of the year they were made in, in whichever year, null for all of it */
     TakeView view(By by, @Nullable LocalDate from, @Nullable LocalDate to, @Nullable YearPart part) {
         GraftFilter filter = new GraftFilter(null, null, null, null, null, null, from, to, part, null);
+        KinPooling seasons = seasons(filter);
         return switch (by) {
-            case SEASON -> nested(by, filter, this::season);
-            case VARIETY_TECHNIQUE -> nested(by, filter, this::technique);
-            default -> byOne(by, filter);
+            case SEASON -> nested(by, filter, this::season, seasons);
+            case VARIETY_TECHNIQUE -> nested(by, filter, this::technique, seasons);
+            default -> byOne(by, filter, seasons);
         };
+    }
+
+    // The farm, a species and a variety have one range each, whatever they are looked at by: that of the tree in which
+    // every
+    // variety has its seasons.
+    private KinPooling seasons(GraftFilter filter) {
+        Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
+        for (TakeRow row : grafts.takes("season", filter)) {
+            leaves.merge(
+                    List.of(
+                            Objects.requireNonNull(row.speciesKey()),
+                            "" + row.varietyId(),
+                            season(row, filter).key()),
+                    count(row),
+                    TakeCount::plus);
+        }
+        return new KinPooling(leaves, prior(rules.life(FigureName.OCCASION_STRENGTH)));
     }
 
     /** The third level under species and variety: its key sorts, its label is shown. */
@@ -122,17 +145,19 @@ class TakeService {
         return new Third(key, label, key, filter.from(), filter.to());
     }
 
-    private TakeView nested(By by, GraftFilter filter, BiFunction<TakeRow, GraftFilter, Third> third) {
+    private TakeView nested(
+            By by, GraftFilter filter, BiFunction<TakeRow, GraftFilter, Third> third, KinPooling seasons) {
         Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
-        Map<String, Third> thirds = new TreeMap<>();
+        Map<String, Third> kinds = new TreeMap<>();
         String query = by == By.SEASON ? "season" : "variety-technique";
         for (TakeRow row : grafts.takes(query, filter)) {
             Third found = third.apply(row, filter);
-            thirds.put(found.key(), found);
+            kinds.put(found.key(), found);
             List<String> path = List.of(Objects.requireNonNull(row.speciesKey()), "" + row.varietyId(), found.key());
             leaves.merge(path, count(row), TakeCount::plus);
         }
-        KinPooling pooling = pooling(leaves);
+        KinPooling thirds = by == By.SEASON ? seasons : new KinPooling(leaves, prior(null));
+        Ranges ranges = new Ranges(seasons, thirds);
         List<Group> groups = new ArrayList<>();
         Map<Long, Variety> varieties = varieties();
         for (String species : keys(leaves, List.of())) {
@@ -140,44 +165,44 @@ class TakeService {
                     rules.species(species).orElseThrow().name(),
                     null,
                     List.of(species),
-                    pooling,
+                    ranges,
                     new GroupKey(null, species, null, null, null, filter.from(), filter.to(), part(filter))));
             for (String id : keys(leaves, List.of(species))) {
                 varietyGroups(
                         List.of(species, id),
                         Known.in(varieties, Long.valueOf(id)),
                         leaves,
-                        pooling,
-                        thirds,
+                        ranges,
+                        kinds,
                         filter,
                         groups);
             }
         }
-        return result(by, pooling, groups, filter, 3);
+        return result(by, ranges, groups, filter, 3);
     }
 
     private void varietyGroups(
             List<String> path,
             Variety variety,
             Map<List<String>, TakeCount> leaves,
-            KinPooling pooling,
-            Map<String, Third> thirds,
+            Ranges ranges,
+            Map<String, Third> kinds,
             GraftFilter filter,
             List<Group> groups) {
         groups.add(group(
                 variety.name(),
                 variety.speciesKey(),
                 path,
-                pooling,
+                ranges,
                 new GroupKey(variety.id(), null, null, null, null, filter.from(), filter.to(), part(filter))));
         keys(leaves, path).stream()
                 .sorted()
-                .map(thirds::get)
+                .map(kinds::get)
                 .forEach(third -> groups.add(group(
                         third.label(),
                         variety.name(),
                         List.of(path.get(0), path.get(1), third.key()),
-                        pooling,
+                        ranges,
                         new GroupKey(
                                 variety.id(),
                                 null,
@@ -197,7 +222,7 @@ class TakeService {
         return b != null && b.isBefore(a) ? b : a;
     }
 
-    private TakeView byOne(By by, GraftFilter filter) {
+    private TakeView byOne(By by, GraftFilter filter, KinPooling seasons) {
         Map<Long, String> makers = places.people().stream().collect(Collectors.toMap(Person::id, Person::name));
         Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
         Map<String, GroupKey> keys = new HashMap<>();
@@ -208,12 +233,13 @@ class TakeService {
             keys.put(sort.id(), sort.key());
             labels.put(sort.id(), sort.label());
         }
-        KinPooling pooling = pooling(leaves);
+        KinPooling own = by == By.SPECIES ? seasons : new KinPooling(leaves, prior(null));
+        Ranges ranges = new Ranges(seasons, own);
         List<Group> groups = leaves.keySet().stream()
-                .map(path -> group(Known.in(labels, path.get(0)), null, path, pooling, Known.in(keys, path.get(0))))
+                .map(path -> group(Known.in(labels, path.get(0)), null, path, ranges, Known.in(keys, path.get(0))))
                 .sorted(Comparator.comparingInt((Group g) -> g.count().all()).reversed())
                 .toList();
-        return result(by, pooling, groups, filter, 1);
+        return result(by, ranges, groups, filter, 1);
     }
 
     private record Sort(String id, String label, GroupKey key) {}
@@ -253,8 +279,21 @@ class TakeService {
         return places.varieties().stream().collect(Collectors.toMap(Variety::id, Function.identity()));
     }
 
-    private KinPooling pooling(Map<List<String>, TakeCount> leaves) {
-        return new KinPooling(leaves, rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD));
+    private KinPrior prior(@Nullable Figure occasion) {
+        return new KinPrior(rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD), occasion);
+    }
+
+    /** What is believed of the groups of a view: of lasting kinds by the tree of seasons, of others by their own. */
+    private record Ranges(KinPooling seasons, KinPooling own) {
+
+        Belief of(List<String> path) {
+            boolean lasting = path.isEmpty() || (own.depth() == VARIETY_DEPTH + 1 && path.size() <= VARIETY_DEPTH);
+            if (lasting) {
+                return seasons.belief(path);
+            }
+            boolean only = path.size() > VARIETY_DEPTH && own.only(path);
+            return only ? seasons.belief(path.subList(0, VARIETY_DEPTH)) : own.belief(path);
+        }
     }
 
     private static List<String> keys(Map<List<String>, TakeCount> leaves, List<String> under) {
@@ -265,16 +304,16 @@ class TakeService {
                 .toList();
     }
 
-    private TakeView result(By by, KinPooling pooling, List<Group> groups, GraftFilter filter, int depth) {
+    private TakeView result(By by, Ranges ranges, List<Group> groups, GraftFilter filter, int depth) {
         Group farm = group(
                 "the whole farm",
                 null,
                 List.of(),
-                pooling,
+                ranges,
                 new GroupKey(null, null, null, null, null, filter.from(), filter.to(), part(filter)));
         List<Double> strengths = new ArrayList<>();
         for (int level = 1; level <= depth && !groups.isEmpty(); level++) {
-            strengths.add(pooling.strength(level));
+            strengths.add(ranges.own().strength(level));
         }
         return new TakeView(by, mass(), (int) rules.life(FigureName.THIN_UNDER).value(), farm, groups, strengths);
     }
@@ -283,9 +322,9 @@ class TakeService {
         return rules.life(FigureName.RANGE_MASS).value();
     }
 
-    private Group group(String label, @Nullable String under, List<String> path, KinPooling pooling, GroupKey key) {
-        TakeCount count = pooling.count(path);
-        Belief belief = pooling.belief(path);
+    private Group group(String label, @Nullable String under, List<String> path, Ranges ranges, GroupKey key) {
+        TakeCount count = ranges.own().count(path);
+        Belief belief = ranges.of(path);
         Belief.Range range = belief.range(mass());
         boolean thin = count.decided() < rules.life(FigureName.THIN_UNDER).value();
         return new Group(

@@ -68,7 +68,10 @@ class LotKeeping {
 
     private KeepSpan learned(String speciesKey) {
         return KeepSpan.learned(
-                rules.wood().value(FigureName.KEEP_SPREAD),
+                new KeepSpan.Prior(
+                        rules.wood().value(FigureName.KEEP_SPREAD),
+                        rules.wood().value(FigureName.KEEP_DOUBT),
+                        rules.wood().value(FigureName.KEEP_LEARN_FROM)),
                 tried.stream().flatMap(t -> t.tried(speciesKey).stream()).toList());
     }
 

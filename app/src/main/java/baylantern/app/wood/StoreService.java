@@ -13,7 +13,6 @@ import baylantern.app.platform.Undoer;
 import baylantern.app.season.WeatherService;
 import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
-import baylantern.core.season.weather.WeatherDay;
 import baylantern.core.wood.KeepMethod;
 import baylantern.core.wood.Keeping;
 import baylantern.core.wood.StoreTable;
@@ -110,20 +109,21 @@ public class StoreService implements DayListener, Undoer {
         if (read != null) {
             return new Warmth(read, Basis.LOG);
         }
-        return unread(store.method(), store.setC(), weather.weather().on(day).meanC());
+        return unread(store.method(), store.setC(), weather.weather().on(day).courseC());
     }
 
     /** The warmth of wood that lies in the shade on its way here. */
     Warmth underway(LocalDate day) {
-        return unread(KeepMethod.AMBIENT, null, weather.weather().on(day).meanC());
+        return unread(KeepMethod.AMBIENT, null, weather.weather().on(day).courseC());
     }
 
-    private Warmth unread(KeepMethod method, @Nullable Double setC, double outsideC) {
+    // Out of doors each hour counts: a warm afternoon costs more than a cool night gives back.
+    private Warmth unread(KeepMethod method, @Nullable Double setC, List<Double> outsideC) {
         if (setC != null) {
             return new Warmth(List.of(setC), Basis.SET);
         }
         return switch (method) {
-            case AMBIENT, WATER -> new Warmth(List.of(outsideC), Basis.WEATHER);
+            case AMBIENT, WATER -> new Warmth(outsideC, Basis.WEATHER);
             default -> new Warmth(List.of(new Keeping(rules.wood(), "other").referenceC(method)), Basis.USUAL);
         };
     }
@@ -137,10 +137,9 @@ public class StoreService implements DayListener, Undoer {
         if (!last.isEmpty()) {
             return new Warmth(last, Basis.LOG);
         }
-        double outside = weather.days(clock.today(), clock.today().plusDays(NEXT_DAYS)).stream()
-                .mapToDouble(WeatherDay::meanC)
-                .average()
-                .orElse(20);
+        List<Double> outside = weather.days(clock.today(), clock.today().plusDays(NEXT_DAYS)).stream()
+                .flatMap(day -> day.courseC().stream())
+                .toList();
         return unread(store.method(), store.setC(), outside);
     }
 

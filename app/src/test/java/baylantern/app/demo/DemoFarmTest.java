@@ -16,6 +16,7 @@ import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
 import baylantern.core.take.KinPooling;
+import baylantern.core.take.KinPrior;
 import baylantern.core.take.TakeCount;
 import java.util.HashMap;
 import java.util.List;
@@ -74,8 +75,8 @@ class DemoFarmTest extends GrownFarmTest {
         }
         grafts.list(GraftFilter.ALL, 10_000)
                 .forEach(g -> names.put(g.varietyName(), g.speciesKey() + "/" + g.varietyId()));
-        KinPooling pooling =
-                new KinPooling(leaves, rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD));
+        KinPooling pooling = new KinPooling(
+                leaves, KinPrior.lasting(rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD)));
         Map<List<String>, Double> hidden = truths().stream()
                 .collect(Collectors.groupingBy(
                         t -> List.of(

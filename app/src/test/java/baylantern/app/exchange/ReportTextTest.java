@@ -41,9 +41,9 @@ class ReportTextTest {
                         "5 rows read (UTF-8, cells parted by ;)",
                         "3 grafts can be taken; nothing was written",
                         "dates: day first, 4 dates can only be day first",
-                        "merged: \"WINDLE\" → \"Windle\", 1 rows",
-                        "not understood: \"grumbling\" among results, 1 rows. \"grumbling\" is not a word known here.",
-                        "not understood: \"knot\" among techniques, 1 rows",
+                        "merged: \"WINDLE\" → \"Windle\", 1 row",
+                        "not understood: \"grumbling\" among results, 1 row. \"grumbling\" is not a word known here.",
+                        "not understood: \"knot\" among techniques, 1 row",
                         "row 5 not taken: \"grumbling\" is not understood as a result. \"grumbling\" is not a word known here.",
                         "row 6 not taken: \"31.4.2024\" cannot be read as one day of the calendar.",
                         "fig / Windle: 1 taken, 1 failed, 0 waiting, 1 lost");

@@ -48,6 +48,9 @@ public enum FigureName {
     COOL_BOX_C(Subject.WOOD, "coolBoxC"),
     FRIDGE_C(Subject.WOOD, "fridgeC"),
     AMBIENT_C(Subject.WOOD, "ambientC"),
+    FAULT_ROOM(Subject.WOOD, "faultRoom"),
+    KEEP_DOUBT(Subject.WOOD, "keepDoubt"),
+    KEEP_LEARN_FROM(Subject.WOOD, "keepLearnFrom"),
     KEEP_SPREAD(Subject.WOOD, "keepSpread"),
     BARE_TIMES(Subject.WOOD, "bareTimes"),
     WATER_TIMES(Subject.WOOD, "waterTimes"),
@@ -104,6 +107,7 @@ public enum FigureName {
     WEIGHT_WOOD(Subject.FIT, "weightWood"),
     TAKE_STRENGTH(Subject.FIT, "takeStrength"),
     TAKE_START(Subject.FIT, "takeStart"),
+    HINDER(Subject.FIT, "hinder"),
     FAVOUR(Subject.FIT, "favour"),
     PAIR_LEAST(Subject.FIT, "pairLeast"),
     PAIR_SPOIL(Subject.FIT, "pairSpoil"),
@@ -125,6 +129,7 @@ public enum FigureName {
     RANGE_MASS(Subject.LIFE, "rangeMass"),
     KIN_STRENGTH(Subject.LIFE, "kinStrength"),
     KIN_SPREAD(Subject.LIFE, "kinSpread"),
+    OCCASION_STRENGTH(Subject.LIFE, "occasionStrength"),
 
     // what differs from species to species
     BASE(Subject.SPECIES, "base"),

@@ -10,8 +10,13 @@ import java.util.Optional;
  * @param figures figures by name
  * @param traits what else a technique asks and gives, by technique key
  * @param favours techniques that serve a species better, by species key
+ * @param hinders techniques that serve a species worse, by species key
  */
-public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, Map<String, Favour> favours) {
+public record FitRules(
+        Map<String, Figure> figures,
+        Map<String, Trait> traits,
+        Map<String, Favour> favours,
+        Map<String, Favour> hinders) {
 
     /** Holds just the figures of its subject. */
     public FitRules {
@@ -27,8 +32,7 @@ public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, M
      * @param rest how well it does while the stock rests, 0 to 1
      * @param active how well it does while the stock grows, 0 to 1
      * @param needs what it is made of
-     * @param bestFrom lowest ratio of scion to stock it was made for
-     * @param bestTo highest such ratio
+     * @param best the sizes it was made for
      * @param tool whether it is cut with a hand tool of its own
      * @param lowestMm how low on the stem it is made at least, in mm above soil
      */
@@ -41,8 +45,16 @@ public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, M
             Needs needs,
             boolean tool,
             double lowestMm,
-            double bestFrom,
-            double bestTo) {}
+            MadeFor best) {}
+
+    /**
+     * The sizes a technique was made for.
+     *
+     * @param from lowest ratio of scion to stock
+     * @param to highest such ratio
+     * @param thickestMm scion beyond which its cuts are hard to make true and to tie, in mm
+     */
+    public record MadeFor(double from, double to, double thickestMm) {}
 
     /** What a graft is made of. */
     public enum Needs {
@@ -62,7 +74,7 @@ public record FitRules(Map<String, Figure> figures, Map<String, Trait> traits, M
         }
     }
 
-    /** Techniques a species is better served by, and why. */
+    /** Techniques that serve a species better or worse than others, and why. */
     public record Favour(List<String> techniques, String why) {}
 
     /** The named figure. */

@@ -10,6 +10,9 @@ import java.util.Optional;
 /** Turns the rulebook files into the rulebook. */
 final class RulebookReader {
 
+    /** A scion is never so thick. */
+    private static final double NO_LIMIT_MM = 1000;
+
     Rulebook read() {
         return new Rulebook(
                 Yaml.file("species.yaml").each(this::species),
@@ -38,8 +41,12 @@ final class RulebookReader {
         return new FitRules(
                 file.at("figures").each((key, figure) -> figure.figure()),
                 file.at("traits").each((key, trait) -> trait(trait)),
-                file.at("favours")
-                        .each((key, favour) -> new FitRules.Favour(favour.texts("techniques"), favour.text("why"))));
+                favours(file.at("favours")),
+                favours(file.at("hinders")));
+    }
+
+    private static Map<String, FitRules.Favour> favours(Yaml file) {
+        return file.each((key, favour) -> new FitRules.Favour(favour.texts("techniques"), favour.text("why")));
     }
 
     private static FitRules.Trait trait(Yaml file) {
@@ -52,8 +59,10 @@ final class RulebookReader {
                 FitRules.Needs.valueOf(file.text("needs")),
                 !file.texts("tools").isEmpty(),
                 file.number("lowestMm"),
-                Double.parseDouble(file.texts("best").get(0)),
-                Double.parseDouble(file.texts("best").get(1)));
+                new FitRules.MadeFor(
+                        Double.parseDouble(file.texts("best").get(0)),
+                        Double.parseDouble(file.texts("best").get(1)),
+                        file.maybe("thickest").map(Double::valueOf).orElse(NO_LIMIT_MM)));
     }
 
     private static Map<BudStage, Double> byStage(Yaml file) {

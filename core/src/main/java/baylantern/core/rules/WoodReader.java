@@ -87,7 +87,6 @@ final class WoodReader {
                 file.number("ambient"),
                 file.number("q10"),
                 chill.orElse(null),
-                file.maybe("chillTimes").map(Double::valueOf).orElse(1.0),
                 file.maybe("chillWhy").orElse(null));
     }
 }

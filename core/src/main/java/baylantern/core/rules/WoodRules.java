@@ -115,11 +115,10 @@ public record WoodRules(
     public record WoodKind(String wants, Map<String, Figure> measures, Map<String, Map<String, Verdict>> states) {}
 
     /**
-     * How long wood keeps: days to 70 % viability at the reference warmth of each way of keeping.
+     * How long wood keeps: days to 70 % viability, well wrapped, at the warmth of a cool box, a fridge and the shade.
      *
      * @param q10 how many times faster it ages for each 10 °C
      * @param chillBelowC warmth under which buds are hurt, null for none
-     * @param chillTimes how many times faster it ages under that
      */
     public record Keep(
             double coolBoxDays,
@@ -127,7 +126,6 @@ public record WoodRules(
             double ambientDays,
             double q10,
             @Nullable Double chillBelowC,
-            double chillTimes,
             @Nullable String chillWhy) {}
 
     /** What the species wants of its wood. */

@@ -1,62 +1,94 @@
 package baylantern.core.take;
 
-import baylantern.core.rules.Figure;
-import java.util.ArrayList;
+import baylantern.core.take.LogOdds.Function;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.apache.commons.numbers.gamma.LogBeta;
+import java.util.Optional;
 
 /**
  * Take rates with partial pooling along kinship.
  *
- * <p>A group starts from what its kin say: the other groups under the same parent, on top of what the parent's own kin
- * say in the same way, on top of a flat start. That start is weighed down to at most <em>s</em> grafts, since kin are
- * alike but not the same:
+ * <p>Each group lies about its parent on the log-odds of its rate:
  *
  * <pre>
- *   kin(g)    = start(parent) + (K, N − K)               K of N taken among g's kin, g itself left out
- *   start(g)  = Beta with the mean of kin(g) and the strength 1 / (1/s + 1/strength of kin(g))
- *   belief(g) = start(g) + (k, n − k)
+ *   logit p(farm)   every rate alike
+ *   logit p(group)  = logit p(parent) + N(0, τ²)        τ of each level unknown, log-normal
+ *   taken           ~ Binomial(decided, p(leaf))
  * </pre>
  *
- * <p>The harmonic sum adds two uncertainties: how far a group lies from its kin (s) and how well the kin are known.
- * The strength <em>s</em> of each level is the one under which the groups' own counts are likeliest, each predicted
- * from its kin (beta-binomial, leave-one-out), times a log-normal prior from the rulebook. Groups that differ widely
- * give a small <em>s</em>, alike groups a large one. Limits: one group alone is its own; identical groups are as good
- * as pooled; an empty group says what its kin say.
+ * <p>The spreads τ are summed out over a grid, every combination with the weight its records give it, and so are all rates
+ * of the tree (messages along its branches, exact but for the grid): nothing is plugged in. What is told of a group with
+ * members is the rate to expect of one of them, {@code E[logistic(x + N(0, τ²))]}: its range counts how far they differ.
  *
- * <p>After the empirical Bayes treatment of proportions in Gelman and others, Bayesian Data Analysis (2013), chapter 5;
- * the deviation is that each group is left out of its own start, so that nothing is counted twice.
+ * <p>Limits: a group alone is its own, and where nobody has a sibling at a level the parent is the same thing; an only member
+ * on record and its group show one range; identical groups are as good as pooled; an empty group says what its kin say.
+ *
+ * <p>After the hierarchical treatment of proportions in Gelman and others, Bayesian Data Analysis (2013), chapter 5, and the
+ * sum-product rule on trees, Pearl (1988).
  */
 public final class KinPooling {
 
-    private static final double LEAST_STRENGTH = 1;
-    private static final double MOST_STRENGTH = 10_000;
-    private static final int STEPS = 60;
+    private static final int FINE = 5;
+
+    /** Log of how much likelier the likeliest combination is than one that is left out. */
+    private static final double NEGLIGIBLE = 12;
+
+    private static final double LEAST_VARIANCE = 1e-3;
 
     private final TakeTree tree;
-    private final List<Double> strengths = new ArrayList<>();
+    private final KinLevels levels;
+    private final Map<Integer, double[][]> rates = new HashMap<>();
+    private final Function[] farm;
 
     /**
-     * Fits the strength of every level.
+     * Reckons the tree.
      *
      * @param leaves counts by path, all paths of one length, for instance [species, variety]
-     * @param strength prior for the strength, in grafts
-     * @param spread its standard deviation on the log scale
      */
-    public KinPooling(Map<List<String>, TakeCount> leaves, Figure strength, Figure spread) {
-        this.tree = TakeTree.of(leaves);
+    public KinPooling(Map<List<String>, TakeCount> leaves, KinPrior prior) {
+        tree = TakeTree.of(leaves);
         int depth = leaves.keySet().stream().mapToInt(List::size).max().orElse(0);
-        for (int level = 1; level <= depth; level++) {
-            strengths.add(fit(tree.level(level), strength.value(), spread.value()));
+        levels = new KinLevels(tree, depth, prior);
+        gather(tree, new HashMap<>());
+        farm = new Function[levels.combinations(0)];
+        weigh();
+        tree.down = farm;
+        spread(tree);
+    }
+
+    // Combinations of spreads that the records make all but impossible are left out.
+    private void weigh() {
+        double most = Double.NEGATIVE_INFINITY;
+        for (int c = 0; c < farm.length; c++) {
+            farm[c] = new Function(LogOdds.flat().values(), levels.logPrior(c));
+            most = Math.max(most, farm[c].times(tree.own[c]).logSum());
+        }
+        for (int c = 0; c < farm.length; c++) {
+            boolean possible = farm[c].times(tree.own[c]).logSum() > most - NEGLIGIBLE;
+            farm[c] = possible ? farm[c] : LogOdds.NOTHING;
         }
     }
 
     /** Belief for the group at a path; a path without grafts gives what its kin say. The empty path is the farm. */
     public Belief belief(List<String> path) {
-        return tree.at(path)
-                .map(node -> start(node, node.depth).after(node.count.taken(), node.count.failed()))
-                .orElseGet(() -> unseen(path));
+        return tree.at(path).map(this::belief).orElseGet(() -> unseen(path));
+    }
+
+    /** How many levels there are under the farm. */
+    public int depth() {
+        return levels.depth();
+    }
+
+    /** True where a group is the only one of its parent's with decided grafts. */
+    public boolean only(List<String> path) {
+        return tree.at(path).map(KinPooling::only).orElse(false);
+    }
+
+    private static boolean only(TakeTree node) {
+        TakeTree parent = node.parent;
+        return parent != null && node.count.decided() > 0 && parent.decidedChildren() == 1;
     }
 
     /** Counts of the group at a path. */
@@ -64,74 +96,157 @@ public final class KinPooling {
         return tree.at(path).map(node -> node.count).orElse(TakeCount.NONE);
     }
 
-    /** How many grafts the kin at a level count for at most; level 1 is directly under the farm. */
+    /** How many grafts the kin at a level count for, 0 or more; level 1 is directly under the farm. */
     public double strength(int level) {
-        return strengths.get(level - 1);
+        double[] logs = new double[farm.length];
+        for (int c = 0; c < farm.length; c++) {
+            Function both = farm[c].times(tree.own[c]);
+            logs[c] = both.nothing() ? Double.NEGATIVE_INFINITY : both.logSum();
+        }
+        double most = Arrays.stream(logs).max().orElse(0);
+        int below = levels.combinations(level);
+        double whole = 0;
+        double variance = 0;
+        for (int c = 0; c < farm.length; c++) {
+            double weight = Math.exp(logs[c] - most);
+            whole += weight;
+            variance += weight * Math.pow(levels.spread(level, c / below % levels.tried(level)), 2);
+        }
+        return KinPrior.strengthAt(Math.max(LEAST_VARIANCE, variance / whole));
     }
 
-    // A new group under the nearest known forebear: everything under that forebear is its kin.
+    // Upward: what its grafts say of each group, for every combination of the spreads below it.
+    private void gather(TakeTree node, Map<TakeCount, Function> likelihoods) {
+        Function[] own = new Function[levels.combinations(node.depth)];
+        if (node.depth == levels.depth()) {
+            own[0] = likelihoods.computeIfAbsent(
+                    new TakeCount(node.count.taken(), node.count.failed(), 0, 0), LogOdds::likelihood);
+        } else {
+            Arrays.fill(own, LogOdds.one());
+            for (TakeTree child : node.children.values()) {
+                gather(child, likelihoods);
+                child.up = toParent(child);
+                for (int c = 0; c < own.length; c++) {
+                    own[c] = own[c].times(child.up[c]);
+                }
+            }
+        }
+        node.own = own;
+    }
+
+    private Function[] toParent(TakeTree child) {
+        int tried = levels.tried(child.depth);
+        Function[] up = new Function[tried * child.own.length];
+        for (int t = 0; t < tried; t++) {
+            for (int c = 0; c < child.own.length; c++) {
+                up[t * child.own.length + c] = levels.kernel(child.depth, t).toGroup(child.own[c]);
+            }
+        }
+        return up;
+    }
+
+    // Downward: what all the rest says of each group.
+    private void spread(TakeTree node) {
+        for (TakeTree child : node.children.values()) {
+            Function[] rest = new Function[node.down.length];
+            for (int c = 0; c < rest.length; c++) {
+                rest[c] = node.down[c].times(node.own[c].without(child.up[c]));
+            }
+            child.down = toMember(rest, child.depth);
+            spread(child);
+        }
+    }
+
+    private Function[] toMember(Function[] group, int depth) {
+        int tried = levels.tried(depth);
+        Function[] member = new Function[levels.combinations(depth)];
+        for (int c = 0; c < member.length; c++) {
+            for (int t = 0; t < tried; t++) {
+                Function next = levels.kernel(depth, t).toMember(group[t * member.length + c]);
+                member[c] = t == 0 ? next : member[c].plus(next);
+            }
+        }
+        return member;
+    }
+
+    private Belief belief(TakeTree asked) {
+        TakeTree node = asked;
+        while (node.depth < levels.lasting() && node.decidedChildren() == 1) {
+            node = node.decidedChild();
+        }
+        TakeTree parent = node.parent;
+        if (parent != null && node.depth > levels.lasting() && only(node)) {
+            node = parent;
+        }
+        return node.depth == levels.depth() ? leaf(node) : told(node.down, node.own, node.depth);
+    }
+
+    private Belief told(Function[] down, Function[] own, int depth) {
+        double[][] rate = rates.computeIfAbsent(depth, levels::rates);
+        Function[] both = new Function[down.length];
+        double most = Double.NEGATIVE_INFINITY;
+        for (int c = 0; c < both.length; c++) {
+            both[c] = down[c].times(own[c]);
+            most = Math.max(most, both[c].log());
+        }
+        GridBelief belief = new GridBelief();
+        for (int c = 0; c < both.length; c++) {
+            double scale = Math.exp(both[c].log() - most);
+            if (scale > 1e-9) {
+                lay(both[c].values(), rate[c], scale, belief);
+            }
+        }
+        return belief;
+    }
+
+    // A point's probability lies evenly over half the way to its neighbours.
+    private static void lay(double[] values, double[] rate, double scale, GridBelief belief) {
+        int last = values.length - 1;
+        for (int i = 0; i <= last; i++) {
+            double from = i == 0 ? rate[0] : (rate[i - 1] + rate[i]) / 2;
+            double to = i == last ? rate[last] : (rate[i] + rate[i + 1]) / 2;
+            belief.add(from, to, scale * values[i]);
+        }
+    }
+
+    // Many grafts make a leaf narrower than the grid: what the rest says is smooth, its own counts are exact.
+    private static Belief leaf(TakeTree node) {
+        double[] rest = node.down[0].values();
+        double[] logs = new double[(LogOdds.POINTS - 1) * FINE + 1];
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < logs.length; i++) {
+            int at = Math.min(i / FINE, LogOdds.POINTS - 2);
+            double part = i / (double) FINE - at;
+            logs[i] = (1 - part) * Math.log(rest[at])
+                    + part * Math.log(rest[at + 1])
+                    + LogOdds.logLikelihood(node.count, LogOdds.at(i / (double) FINE));
+            most = Math.max(most, logs[i]);
+        }
+        GridBelief belief = new GridBelief();
+        for (int i = 0; i < logs.length; i++) {
+            double from = LogOdds.rate(LogOdds.at((i - 0.5) / FINE));
+            double to = LogOdds.rate(LogOdds.at((i + 0.5) / FINE));
+            belief.add(from, to, Math.exp(logs[i] - most));
+        }
+        return belief;
+    }
+
+    // A new group under the nearest known forebear.
     private Belief unseen(List<String> path) {
         for (int length = path.size() - 1; length >= 0; length--) {
-            var forebear = tree.at(path.subList(0, length));
-            if (forebear.isPresent() && forebear.get().depth < strengths.size()) {
+            Optional<TakeTree> forebear = tree.at(path.subList(0, length));
+            if (forebear.isPresent() && length < levels.depth()) {
                 TakeTree node = forebear.get();
-                return lean(start(node, node.depth), node.count, strengths.get(node.depth));
+                Function[] all = new Function[node.down.length];
+                for (int c = 0; c < all.length; c++) {
+                    all[c] = node.down[c].times(node.own[c]);
+                }
+                Function[] member = toMember(all, length + 1);
+                Function[] nothing = new Function[member.length];
+                Arrays.fill(nothing, LogOdds.one());
+                return told(member, nothing, length + 1);
             }
         }
-        return Belief.FLAT;
-    }
-
-    private Belief start(TakeTree node, int depth) {
-        if (node.parent == null) {
-            return Belief.FLAT;
-        }
-        return lean(start(node.parent, depth - 1), node.kin(), strengths.get(depth - 1));
-    }
-
-    private static Belief lean(Belief start, TakeCount kin, double strength) {
-        Belief told = start.after(kin.taken(), kin.failed());
-        if (told.equals(Belief.FLAT)) {
-            return told;
-        }
-        double weight = 1 / (1 / strength + 1 / (told.alpha() + told.beta()));
-        return new Belief(weight * told.mean(), weight * (1 - told.mean()));
-    }
-
-    private double fit(List<TakeTree> groups, double centre, double spread) {
-        double best = centre;
-        double bestScore = Double.NEGATIVE_INFINITY;
-        double ratio = Math.pow(MOST_STRENGTH / LEAST_STRENGTH, 1.0 / STEPS);
-        double strength = LEAST_STRENGTH;
-        for (int step = 0; step <= STEPS; step++, strength *= ratio) {
-            double score = logPrior(strength, centre, spread) + logLikelihood(groups, strength);
-            if (score > bestScore) {
-                bestScore = score;
-                best = strength;
-            }
-        }
-        return best;
-    }
-
-    private static double logPrior(double strength, double centre, double spread) {
-        double z = Math.log(strength / centre) / spread;
-        return -z * z / 2;
-    }
-
-    private double logLikelihood(List<TakeTree> groups, double strength) {
-        double sum = 0;
-        for (TakeTree group : groups) {
-            if (group.kin().decided() > 0 && group.count.decided() > 0) {
-                Belief above = group.parent == null ? Belief.FLAT : start(group.parent, group.depth - 1);
-                Belief prior = lean(above, group.kin(), strength);
-                sum += logBetaBinomial(group.count, prior);
-            }
-        }
-        return sum;
-    }
-
-    // Without the binomial coefficient, which does not depend on the strength.
-    private static double logBetaBinomial(TakeCount count, Belief prior) {
-        return LogBeta.value(prior.alpha() + count.taken(), prior.beta() + count.failed())
-                - LogBeta.value(prior.alpha(), prior.beta());
+        return BetaBelief.FLAT;
     }
 }

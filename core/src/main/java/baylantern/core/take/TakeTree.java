@@ -16,6 +16,12 @@ final class TakeTree {
     final Map<String, TakeTree> children = new LinkedHashMap<>();
     TakeCount count = TakeCount.NONE;
 
+    /** What its own grafts say, what that says of its parent, and what all the rest says of it. */
+    LogOdds.Function[] own = {};
+
+    LogOdds.Function[] up = {};
+    LogOdds.Function[] down = {};
+
     private TakeTree(String key, int depth, @Nullable TakeTree parent) {
         this.key = key;
         this.depth = depth;
@@ -67,8 +73,18 @@ final class TakeTree {
         }
     }
 
-    /** What the other children of this node's parent counted together. */
-    TakeCount kin() {
-        return parent == null ? TakeCount.NONE : parent.count.minus(count);
+    /** How many of its members have decided grafts. */
+    long decidedChildren() {
+        return children.values().stream()
+                .filter(child -> child.count.decided() > 0)
+                .count();
+    }
+
+    /** The first member with decided grafts; there is one. */
+    TakeTree decidedChild() {
+        return children.values().stream()
+                .filter(child -> child.count.decided() > 0)
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * How many times as long as the figures say wood keeps on this farm: 5 %, 50 % and 95 % of the belief.
@@ -16,6 +17,9 @@ public record KeepSpan(double low, double mid, double high, int grafts) {
     private static final int TAKES = 49;
     private static final double Z95 = 1.6448536269514722;
     private static final double REACH = 4;
+    private static final double[] LOG_FRESH = IntStream.rangeClosed(1, TAKES)
+            .mapToDouble(j -> Math.log(j / (TAKES + 1.0)))
+            .toArray();
 
     /** Requires positive, ordered figures. */
     public KeepSpan {
@@ -32,16 +36,29 @@ public record KeepSpan(double low, double mid, double high, int grafts) {
         return new KeepSpan(1 - spread, 1, 1 + spread, 0);
     }
 
+    /** Less of its life than this tells nothing of how long wood keeps. */
+    private static final double AGED = 0.25;
+
+    /**
+     * What is believed before and after takes.
+     *
+     * @param spread the figure's own spread, shown until takes speak: 0.25 for 25 % either way
+     * @param doubt takes may find wood to keep so many times as long or as short, with 90 %; over 1
+     * @param from grafts from aged wood before takes speak
+     */
+    public record Prior(double spread, double doubt, double from) {}
+
     /**
      * What the farm's own takes say. A graft takes with {@code p · v(u/s)}: {@code p} the take with fresh wood, anything
      * from 0 to 1 being as likely; {@code s} how many times as long wood keeps, log-normal about 1 with 90 % within the
-     * spread. Both are summed over a grid, which is exact enough for three figures.
+     * doubt. Both are summed over a grid, which is exact enough for three figures. The doubt is wide, so that a farm far
+     * from the figures is believed; until enough grafts from aged wood are known the figure's own spread stands.
      */
-    public static KeepSpan learned(double spread, List<Tried> tried) {
-        if (tried.isEmpty()) {
-            return prior(spread);
+    public static KeepSpan learned(Prior prior, List<Tried> tried) {
+        if (tried.stream().filter(t -> t.used() >= AGED).count() < prior.from()) {
+            return prior(prior.spread());
         }
-        double sd = Math.log(1 + spread) / Z95;
+        double sd = Math.log(prior.doubt()) / Z95;
         Map<Double, double[]> counts = counted(tried);
         double[] logs = new double[STEPS];
         for (int i = 0; i < STEPS; i++) {
@@ -63,10 +80,11 @@ public record KeepSpan(double low, double mid, double high, int grafts) {
     private static double likelihood(double scale, Map<Double, double[]> counts) {
         double[] each = new double[TAKES];
         counts.forEach((used, n) -> {
-            double v = Keeping.viability(used / scale);
+            double v = Math.max(Double.MIN_NORMAL, Keeping.viability(used / scale));
             for (int j = 0; j < TAKES; j++) {
-                double take = Math.max(Double.MIN_NORMAL, v * (j + 1.0) / (TAKES + 1));
-                each[j] += n[1] * Math.log(take) + n[0] * Math.log1p(-take);
+                double fresh = (j + 1.0) / (TAKES + 1);
+                each[j] += n[1] == 0 ? 0 : n[1] * (LOG_FRESH[j] + Math.log(v));
+                each[j] += n[0] == 0 ? 0 : n[0] * Math.log1p(-v * fresh);
             }
         });
         double most = Arrays.stream(each).max().orElse(0);

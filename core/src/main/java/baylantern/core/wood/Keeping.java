@@ -1,5 +1,6 @@
 package baylantern.core.wood;
 
+import baylantern.core.rules.Figure;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.WoodRules;
 import java.util.List;
@@ -8,16 +9,14 @@ import java.util.List;
  * How long cut wood of a species lives.
  *
  * <p>Viability after an effective age is {@code v = exp(−ln(1/0.7) · u²)}, where {@code u} is the share of life used: the
- * sum over the days of {@code rate / A}, {@code A} being the days to 70 % for the way of keeping. The rate of a day is
- * {@code Q10^((T − Tref)/10)}, times as much unwrapped, in water, and under the species' chilling limit, where it grows
- * evenly to {@code chillTimes} over {@link #CHILL_SPAN_C}. A Weibull survival with shape 2, its scale set so that
- * {@code v(1) = 0.7}; Q10 after van 't Hoff (1884). With several ways of keeping the shares add up, which is the same
- * formula with age measured in shares of {@code A}.
+ * sum over the days of {@code rate(T)}, the share a day at the warmth T uses. A Weibull survival with shape 2, its scale set
+ * so that {@code v(1) = 0.7}. What the place is called does not matter, only how warm it is: {@code 1 / rate} goes through
+ * the rulebook's days for a fridge, a cool box and the shade, evenly on the log scale between them (a Q10 of its own for each
+ * stretch, after van 't Hoff 1884), level over the whole range of a fridge, since its days stand for all of it, and on with
+ * the species' Q10 above the shade and below the fridge; where cold hurts buds, colder than a fridge keeps no longer. Bare
+ * wood, and wood that stands in water, age as many times faster as the rulebook says. Several ways of keeping add up.
  */
 public final class Keeping {
-
-    /** How far under the chilling limit, in °C, the harm is full. */
-    static final double CHILL_SPAN_C = 3;
 
     private static final double LN_SEVENTY = Math.log(1 / 0.7);
 
@@ -46,34 +45,37 @@ public final class Keeping {
 
     /** The share of life a day, or a part of it, has used. */
     public double used(StoreDay day) {
-        double mean = day.tempsC().stream()
-                .mapToDouble(t -> rate(t, day.method()))
-                .average()
-                .orElseThrow();
+        double mean =
+                day.tempsC().stream().mapToDouble(t -> 1 / days(t)).average().orElseThrow();
         double bare = day.wrapped() ? 1 : rules.value(FigureName.BARE_TIMES);
         double water = day.method() == KeepMethod.WATER ? rules.value(FigureName.WATER_TIMES) : 1;
-        return day.length() * mean * bare * water / days(day.method());
+        return day.length() * mean * bare * water;
     }
 
-    private double rate(double tempC, KeepMethod method) {
-        return Math.pow(keep.q10(), (tempC - referenceC(method)) / 10) * chill(tempC);
-    }
-
-    private double chill(double tempC) {
-        Double limit = keep.chillBelowC();
-        if (limit == null || tempC >= limit) {
-            return 1;
+    /** Days to 70 % viability, well wrapped, at a steady warmth in °C; never more where it is warmer. */
+    public double days(double tempC) {
+        Figure fridge = rules.figure(FigureName.FRIDGE_C);
+        double coolC = referenceC(KeepMethod.COOL_BOX);
+        double shadeC = referenceC(KeepMethod.AMBIENT);
+        if (tempC >= shadeC) {
+            return keep.ambientDays() / times(tempC - shadeC);
         }
-        return 1 + (keep.chillTimes() - 1) * Math.min(1, (limit - tempC) / CHILL_SPAN_C);
+        if (tempC >= coolC) {
+            return between(tempC, coolC, keep.coolBoxDays(), shadeC, keep.ambientDays());
+        }
+        if (tempC > fridge.high()) {
+            return between(tempC, fridge.high(), keep.fridgeDays(), coolC, keep.coolBoxDays());
+        }
+        boolean colder = tempC < fridge.low() && keep.chillBelowC() == null;
+        return colder ? keep.fridgeDays() / times(tempC - fridge.low()) : keep.fridgeDays();
     }
 
-    /** Days to 70 % viability at the reference warmth. */
-    public double days(KeepMethod method) {
-        return switch (method) {
-            case COOL_BOX -> keep.coolBoxDays();
-            case FRIDGE -> keep.fridgeDays();
-            case AMBIENT, WATER -> keep.ambientDays();
-        };
+    private double times(double warmerC) {
+        return Math.pow(keep.q10(), warmerC / 10);
+    }
+
+    private static double between(double tempC, double fromC, double fromDays, double toC, double toDays) {
+        return fromDays * Math.pow(toDays / fromDays, (tempC - fromC) / (toC - fromC));
     }
 
     /** The warmth the figures of a way of keeping hold for, in °C. */

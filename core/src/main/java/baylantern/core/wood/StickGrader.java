@@ -1,6 +1,7 @@
 package baylantern.core.wood;
 
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Quantity;
 import baylantern.core.rules.WoodRules;
@@ -22,7 +23,7 @@ import java.util.Map;
  */
 public final class StickGrader {
 
-    /** Weighted score, 0 to 1, under which many small faults make a stick a last resort. */
+    /** Score, 0 to 1, under which many small faults make a stick a last resort. */
     static final double LAST_RESORT = 0.6;
 
     /** Waiting is foretold with the range of pinching, 7 to 14 healing days about 10. */
@@ -92,11 +93,10 @@ public final class StickGrader {
 
     private StickGrade graded(List<Judged> judged, boolean cut, LocalDate day, HealingClock clock) {
         Grade grade = judged.stream().map(j -> j.verdict().grade()).reduce(Grade.A, Grade::worse);
-        double weights = judged.stream().mapToDouble(Judged::weight).sum();
-        double score = judged.stream()
-                        .mapToDouble(j -> j.weight() * j.verdict().points())
-                        .sum()
-                / weights;
+        double faults = judged.stream()
+                .mapToDouble(j -> j.weight() * (1 - j.verdict().points()))
+                .sum();
+        double score = Math.max(0, 1 - faults / rules.value(FigureName.FAULT_ROOM));
         if (score < LAST_RESORT) {
             grade = grade.worse(Grade.C);
         }

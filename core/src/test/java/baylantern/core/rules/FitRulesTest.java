@@ -24,10 +24,10 @@ class FitRulesTest {
             assertThat(trait.skill()).isBetween(1, 3);
             assertThat(trait.hold()).isBetween(0.0, 1.0);
             assertThat(trait.insurance()).isBetween(0.0, 1.0);
-            assertThat(trait.bestFrom())
+            assertThat(trait.best().from())
                     .isGreaterThanOrEqualTo(technique.ratio().low());
-            assertThat(trait.bestTo())
-                    .isGreaterThan(trait.bestFrom())
+            assertThat(trait.best().to())
+                    .isGreaterThan(trait.best().from())
                     .isLessThanOrEqualTo(technique.ratio().high());
         }
         assertThat(RULES.fit().traits()).hasSize(13);

@@ -11,7 +11,7 @@ class BeliefTest {
 
     @Test
     void sevenOfTenFromAFlatStart() {
-        Belief belief = Belief.FLAT.after(7, 3);
+        Belief belief = BetaBelief.FLAT.after(7, 3);
         assertThat(belief.mean()).isEqualTo(0.6667, within(5e-5));
         assertThat(belief.range(0.90).low()).isEqualTo(0.4356, within(5e-5));
         assertThat(belief.range(0.90).high()).isEqualTo(0.8649, within(5e-5));
@@ -21,15 +21,18 @@ class BeliefTest {
     @Test
     void allTakenMatchesItsClosedForm() {
         for (int n = 1; n <= 40; n++) {
-            assertThat(Belief.FLAT.after(n, 0).quantile(0.05)).isEqualTo(Math.pow(0.05, 1.0 / (n + 1)), within(1e-9));
+            assertThat(BetaBelief.FLAT.after(n, 0).quantile(0.05))
+                    .isEqualTo(Math.pow(0.05, 1.0 / (n + 1)), within(1e-9));
         }
     }
 
     @Test
     void refusesWhatIsNoBelief() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Belief(0, 1)).withMessageContaining("0.0");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Belief(1, Double.NaN))
+                .isThrownBy(() -> new BetaBelief(0, 1))
+                .withMessageContaining("0.0");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new BetaBelief(1, Double.NaN))
                 .withMessageContaining("NaN");
     }
 }

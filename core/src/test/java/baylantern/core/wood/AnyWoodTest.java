@@ -38,22 +38,25 @@ class AnyWoodTest {
     }
 
     @Property
-    void warmerNeverKeepsLongerAboveTheChillAndBareNeverLongerThanWrapped(
-            @ForAll @DoubleRange(min = 8, max = 35) double a, @ForAll @DoubleRange(min = 8, max = 35) double b) {
+    void warmerNeverKeepsLongerWhateverThePlaceIsCalledAndBareNeverLongerThanWrapped(
+            @ForAll @DoubleRange(min = -5, max = 40) double a, @ForAll @DoubleRange(min = -5, max = 40) double b) {
         for (String species : RULES.wood().keeping().keySet()) {
             for (KeepMethod method : KeepMethod.values()) {
                 double cool = used(species, method, Math.min(a, b), true);
                 double warm = used(species, method, Math.max(a, b), true);
                 assertThat(warm).isGreaterThanOrEqualTo(cool);
+                if (method != KeepMethod.WATER) {
+                    assertThat(used(species, KeepMethod.AMBIENT, a, true)).isEqualTo(used(species, method, a, true));
+                }
                 assertThat(used(species, method, a, false)).isGreaterThan(used(species, method, a, true));
             }
         }
     }
 
-    /** A warm afternoon costs more than a cool night gives back: the rate is convex in the warmth. */
+    /** A warm afternoon costs more than a cool night gives back: within a stretch the rate is convex in the warmth. */
     @Property
     void aSwingingStoreNeverKeepsLongerThanASteadyOneOfTheSameMean(
-            @ForAll @DoubleRange(min = 12, max = 24) double mean, @ForAll @DoubleRange(min = 0, max = 6) double swing) {
+            @ForAll @DoubleRange(min = 15, max = 17) double mean, @ForAll @DoubleRange(min = 0, max = 5) double swing) {
         Keeping keeping = new Keeping(RULES.wood(), "avocado");
         StoreDay steady = new StoreDay(DAY, 1, KeepMethod.AMBIENT, List.of(mean), true);
         StoreDay swinging = new StoreDay(DAY, 1, KeepMethod.AMBIENT, List.of(mean - swing, mean + swing), true);
@@ -87,24 +90,25 @@ class AnyWoodTest {
         assertThat(fresh.toLast().mid()).isGreaterThanOrEqualTo(left);
     }
 
-    /** Sixty farms whose wood truly keeps so much longer or shorter: the 90 % range holds the truth about as often. */
+    /** Farms whose wood truly keeps so many times as long: by 200 grafts the 90 % range holds the truth as often as it says. */
     @Test
     void theLearnedRangeHoldsTheTruthAsOftenAsItSays() {
+        double[] truths = {0.67, 0.8, 1, 1.25, 1.5};
         Random random = new Random(11);
         int held = 0;
-        int farms = 120;
+        int farms = 200;
         for (int farm = 0; farm < farms; farm++) {
-            double truth = Math.exp(0.1357 * random.nextGaussian());
-            double fresh = 0.3 + 0.6 * random.nextDouble();
+            double truth = truths[farm % truths.length];
+            double fresh = 0.4 + 0.5 * random.nextDouble();
             List<KeepSpan.Tried> tried = new ArrayList<>();
-            for (int i = 0; i < 150; i++) {
-                double used = 2 * random.nextDouble();
+            for (int i = 0; i < 200; i++) {
+                double used = 1.6 * random.nextDouble();
                 tried.add(new KeepSpan.Tried(used, random.nextDouble() < fresh * Keeping.viability(used / truth)));
             }
-            KeepSpan span = KeepSpan.learned(0.25, tried);
+            KeepSpan span = KeepSpan.learned(new KeepSpan.Prior(0.25, 2, 20), tried);
             held += span.low() <= truth && truth <= span.high() ? 1 : 0;
         }
-        assertThat(held / (double) farms).isBetween(0.8, 0.98);
+        assertThat(held / (double) farms).isBetween(0.85, 0.95);
     }
 
     @Property

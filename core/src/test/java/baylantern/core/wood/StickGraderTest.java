@@ -117,13 +117,21 @@ class StickGraderTest {
 
     @Test
     void manySmallFaultsTogetherMakeALastResort() {
-        StickGrade found =
-                grade("citrus", true, "stage=S wood=SOFT_TIP bark=SLIGHT skin=RUBBED diameterMm=3 side=SHADE");
-        assertThat(found.score()).isGreaterThan(StickGrader.LAST_RESORT);
-        assertThat(found.grade()).isEqualTo(Grade.B);
-        StickGrade worse = grade("loquat", true, "stage=P wood=OLD bark=SLIGHT skin=RUBBED diameterMm=4 side=SHADE");
-        assertThat(worse.score()).isLessThan(StickGrader.LAST_RESORT);
-        assertThat(worse.grade()).isEqualTo(Grade.C);
+        StickGrade two = grade("citrus", true, "stage=S wood=SOFT_TIP bark=SLIGHT skin=CLEAN side=SUN");
+        assertThat(two.grade()).isEqualTo(Grade.B);
+        StickGrade three = grade("citrus", true, "stage=S wood=SOFT_TIP bark=SLIGHT skin=RUBBED side=SUN");
+        assertThat(three.reasons()).noneMatch(reason -> reason.grade().worse(Grade.B) != Grade.B);
+        assertThat(three.score()).isLessThan(StickGrader.LAST_RESORT);
+        assertThat(three.grade()).isEqualTo(Grade.C);
+    }
+
+    /** The more that is in order does not hide the faults there are. */
+    @Test
+    void whatIsInOrderMakesNoFaultLess() {
+        StickGrade few = grade("citrus", true, "wood=SOFT_TIP bark=SLIGHT skin=RUBBED");
+        StickGrade many =
+                grade("citrus", true, "stage=S wood=SOFT_TIP bark=SLIGHT skin=RUBBED side=SUN diameterMm=6 buds=4");
+        assertThat(many.score()).isEqualTo(few.score());
     }
 
     @Test

@@ -83,7 +83,7 @@ public final class CutHeight {
                             + Quantity.mm(high.heightMm()) + " or lower.");
         }
         double wanted = wanted(scionMm, technique);
-        Double exact = exact(stem, wanted);
+        Double exact = exact(stem, wanted, high.heightMm());
         double aim = exact != null ? exact : nearest(stem.taper(), wanted, low.heightMm(), high.heightMm());
         double height = Math.max(low.heightMm(), Math.min(high.heightMm(), aim));
         HeightLimit bound =
@@ -127,11 +127,12 @@ public final class CutHeight {
         return limits;
     }
 
-    private static @Nullable Double exact(Standing stem, double wanted) {
+    // Looked for as high as a cut may lie, and beyond, since a height out of reach is told too.
+    private static @Nullable Double exact(Standing stem, double wanted, double highest) {
         List<Taper.StemReading> readings = stem.taper().readings();
         double low = 0;
-        double high = Math.max(
-                2 * readings.get(readings.size() - 1).heightMm() + 1000, stem.topMm() != null ? stem.topMm() : 0);
+        double above = 2 * readings.get(readings.size() - 1).heightMm() + 1000;
+        double high = Math.max(highest, Math.max(above, stem.topMm() != null ? stem.topMm() : 0));
         double atLow = stem.taper().diameterAt(low) - wanted;
         if (atLow == 0 && readings.size() == 1) {
             return readings.get(0).heightMm();

@@ -36,7 +36,8 @@ import org.jspecify.annotations.Nullable;
  *   season    how well it does with a stock that grows or rests
  *   insurance how much of the stock is left where the graft fails
  *   wood      1 / buds used
- *   and a favour for a technique that serves a difficult species
+ *   and of what is missing to 1 a share where the technique serves the species, or of what is there a share less where it
+ *   goes against its nature
  * </pre>
  *
  * <p>The weights add to 1 (rulebook). Contact of buds is an area and of the others a line; both enter as shares.
@@ -47,6 +48,9 @@ public final class TechniqueChoice {
     private static final List<Double> STRAY = List.of(1.4, 1.0, 0.6);
 
     private static final double STEP_SHORT = 0.5;
+
+    /** A scion so much thicker than a technique is made for is not its size at all. */
+    private static final double TOO_THICK = 0.3;
 
     /** What is left where slipping bark would help and does not slip. */
     private static final double WITHOUT_HELP = 0.4;
@@ -188,14 +192,30 @@ public final class TechniqueChoice {
         parts.add(part("hold", "holds itself while it heals", trait.hold(), FigureName.WEIGHT_HOLD));
         parts.add(part("season", seasonWords(technique, on), season(technique, trait, on), FigureName.WEIGHT_SEASON));
         parts.add(part("insurance", "stock left for another try", trait.insurance(), FigureName.WEIGHT_INSURANCE));
-        parts.add(part("wood", "buds used", economy(technique), FigureName.WEIGHT_WOOD));
-        Favour favour = fit.favours().get(on.scionSpecies().key());
-        if (favour != null && favour.techniques().contains(technique.key())) {
-            parts.add(part("favour", favour.why(), 1, FigureName.FAVOUR));
-        }
-        double score = parts.stream().mapToDouble(p -> p.part() * p.weight()).sum();
+        parts.add(part("wood", woodWords(technique, on), economy(technique, on), FigureName.WEIGHT_WOOD));
+        nature(technique, on, parts);
+        double score = sum(parts);
         return new Suited(
                 technique.key(), technique.name(), score, contact, parts, reasons(technique, on, contact, trait));
+    }
+
+    // What serves the species takes a share of what is missing to the best, what goes against it a share of what is
+    // there:
+    // so a score stays from 0 to 1.
+    private void nature(Technique technique, BenchCase on, List<ScorePart> parts) {
+        String species = on.scionSpecies().key();
+        Favour favour = fit.favours().get(species);
+        if (favour != null && favour.techniques().contains(technique.key())) {
+            parts.add(new ScorePart("favour", favour.why(), 1 - sum(parts), fit.value(FigureName.FAVOUR)));
+        }
+        Favour hinder = fit.hinders().get(species);
+        if (hinder != null && hinder.techniques().contains(technique.key())) {
+            parts.add(new ScorePart("hinder", hinder.why(), sum(parts), -fit.value(FigureName.HINDER)));
+        }
+    }
+
+    private static double sum(List<ScorePart> parts) {
+        return parts.stream().mapToDouble(p -> p.part() * p.weight()).sum();
     }
 
     private ScorePart part(String key, String words, double part, FigureName weight) {
@@ -212,11 +232,14 @@ public final class TechniqueChoice {
     // 1 at the ratios a technique was made for, falling to 0 at the ends of those it bears.
     private static double sizes(Technique technique, Trait trait, BenchCase on) {
         double ratio = on.ratio();
-        double off = Math.max(0, Math.max(trait.bestFrom() - ratio, ratio - trait.bestTo()));
-        double room = ratio < trait.bestFrom()
-                ? trait.bestFrom() - technique.ratio().low()
-                : technique.ratio().high() - trait.bestTo();
-        return off == 0 ? 1 : room > 0 ? Math.max(0, 1 - off / room) : 0;
+        FitRules.MadeFor best = trait.best();
+        double off = Math.max(0, Math.max(best.from() - ratio, ratio - best.to()));
+        double room = ratio < best.from()
+                ? best.from() - technique.ratio().low()
+                : technique.ratio().high() - best.to();
+        double over = on.scion().diameterMm() / best.thickestMm() - 1;
+        double thick = Math.max(0, 1 - Math.max(0, over) / TOO_THICK);
+        return thick * (off == 0 ? 1 : room > 0 ? Math.max(0, 1 - off / room) : 0);
     }
 
     private double take(Technique technique, BenchCase on) {
@@ -258,8 +281,17 @@ public final class TechniqueChoice {
         return "with the stock " + doing + (stuck(technique, on) ? " and bark that sticks" : "");
     }
 
-    private static double economy(Technique technique) {
-        return 1 / Math.max(1, technique.buds().value());
+    // Where a whole stick is at hand, taking a single bud of it saves nothing.
+    private static double economy(Technique technique, BenchCase on) {
+        return budOfStick(technique, on) ? 0 : 1 / Math.max(1, technique.buds().value());
+    }
+
+    private static boolean budOfStick(Technique technique, BenchCase on) {
+        return technique.group() == Technique.Group.BUD && on.wood() == Needs.STICK;
+    }
+
+    private static String woodWords(Technique technique, BenchCase on) {
+        return budOfStick(technique, on) ? "a whole stick is at hand" : "buds used";
     }
 
     private List<String> reasons(Technique technique, BenchCase on, Contact contact, Trait trait) {

@@ -2,6 +2,8 @@ package baylantern.core.season.weather;
 
 import baylantern.core.rules.Quantity;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The weather of one day.
@@ -15,6 +17,8 @@ import java.time.LocalDate;
  */
 public record WeatherDay(
         LocalDate day, double minC, double maxC, double humidityPct, double windMs, double rainMm, Origin origin) {
+
+    private static final int HOURS = 24;
 
     /** How the weather of a day is known. */
     public enum Origin {
@@ -35,6 +39,13 @@ public record WeatherDay(
     /** Mean of lowest and highest, °C. */
     public double meanC() {
         return (minC + maxC) / 2;
+    }
+
+    /** The warmth of the day's hours in °C, on a sine between its lowest and highest. */
+    public List<Double> courseC() {
+        return IntStream.range(0, HOURS)
+                .mapToObj(hour -> meanC() + (maxC - minC) / 2 * Math.sin(2 * Math.PI * (hour + 0.5) / HOURS))
+                .toList();
     }
 
     /** The same weather on another day, known in another way. */

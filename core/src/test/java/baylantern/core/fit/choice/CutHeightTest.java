@@ -12,6 +12,7 @@ import baylantern.core.fit.choice.CutHeight.Standing;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** Heights read off straight tapers, worked by hand; to a hundredth of a mm. */
@@ -86,5 +87,30 @@ class CutHeightTest {
         assertThat(new Taper(List.of(new StemReading(100, 8), new StemReading(200, 9))).swells())
                 .isTrue();
         assertThat(new Taper(List.of(new StemReading(100, 8))).diameterAt(900)).isEqualTo(8);
+    }
+
+    /** Random stems, each looked through millimetre by millimetre: no height within the limits fits better. */
+    @Test
+    void noHeightWithinTheLimitsFitsBetter() {
+        Random random = new Random(5);
+        Technique technique = RULES.technique("cleft").orElseThrow();
+        CutHeight heights = new CutHeight(RULES.fit());
+        for (int i = 0; i < 1500; i++) {
+            double low = 20 + 100 * random.nextDouble();
+            double thick = 10 + 30 * random.nextDouble();
+            Taper taper = new Taper(List.of(
+                    new Taper.StemReading(low, thick),
+                    new Taper.StemReading(
+                            low + 20 + 200 * random.nextDouble(), thick * (0.85 + 0.14 * random.nextDouble()))));
+            CutHeight.Standing stem = new CutHeight.Standing(taper, null, null, "avocado");
+            CutHeight.CutPlace place = heights.place(stem, 5 + 10 * random.nextDouble(), technique, 30);
+            double least = Double.MAX_VALUE;
+            for (double h = 80; h <= 1800; h++) {
+                least = Math.min(least, Math.abs(taper.diameterAt(h) - place.wantedMm()));
+            }
+            assertThat(Math.abs(place.stockMm() - place.wantedMm()))
+                    .as("%s", stem)
+                    .isLessThanOrEqualTo(least + 1e-6);
+        }
     }
 }

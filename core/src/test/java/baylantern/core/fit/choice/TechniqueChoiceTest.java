@@ -13,9 +13,14 @@ import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
+import baylantern.core.take.BetaBelief;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
@@ -96,11 +101,42 @@ class TechniqueChoiceTest {
         }
     }
 
+    /** Whatever the sizes, species and hand: a score is a share. */
+    @Property(tries = 300)
+    void noScoreLeavesItsScale(
+            @ForAll @DoubleRange(min = 4, max = 25) double scion,
+            @ForAll @DoubleRange(min = 0.4, max = 1.1) double ratio,
+            @ForAll @IntRange(min = 1, max = 3) int skill) {
+        for (String species : List.of("mango", "citrus", "jackfruit", "macadamia", "fig")) {
+            BenchCase on = new BenchCase(
+                    new BenchCase.Pieces(
+                            RULES.species(species).orElseThrow(),
+                            RULES.species(species).orElseThrow(),
+                            Round.of(scion, null, RULES.fit()),
+                            Round.of(scion / ratio, null, RULES.fit())),
+                    Slips.YES,
+                    Needs.STICK,
+                    Growth.ACTIVE,
+                    false,
+                    new BenchCase.Hand(skill, 3, true),
+                    Map.of(
+                            "cleft",
+                            new BetaBelief(400, 1),
+                            "veneer",
+                            new BetaBelief(400, 1),
+                            "t-bud",
+                            new BetaBelief(400, 1)),
+                    Map.of("cleft", 400, "veneer", 400, "t-bud", 400));
+            assertThat(CHOICE.weigh(on).choices())
+                    .allSatisfy(c -> assertThat(c.score()).isBetween(0.0, 1.0));
+        }
+    }
+
     @Test
     void ownTakesCountTheMoreTheMoreTheyAre() {
         double start = score("cleft", plain(9, 9.4, Map.of(), Map.of(), 2));
-        double few = score("cleft", plain(9, 9.4, Map.of("cleft", new Belief(1, 9)), Map.of("cleft", 4), 2));
-        double many = score("cleft", plain(9, 9.4, Map.of("cleft", new Belief(1, 9)), Map.of("cleft", 200), 2));
+        double few = score("cleft", plain(9, 9.4, Map.of("cleft", new BetaBelief(1, 9)), Map.of("cleft", 4), 2));
+        double many = score("cleft", plain(9, 9.4, Map.of("cleft", new BetaBelief(1, 9)), Map.of("cleft", 200), 2));
         assertThat(many).isLessThan(few);
         assertThat(few).isLessThan(start);
         // With 200 of the farm's own the starting figure hardly counts: 0.18 · (0.7 − 0.1) less, nearly.

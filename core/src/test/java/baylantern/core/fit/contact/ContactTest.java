@@ -31,7 +31,11 @@ class ContactTest {
     private static FitRules near(double mm) {
         Map<String, Figure> figures = new HashMap<>(RULES.fit().figures());
         figures.put("nearMm", new Figure(mm, mm, mm, "mm", "as in the worked example"));
-        return new FitRules(figures, RULES.fit().traits(), RULES.fit().favours());
+        return new FitRules(
+                figures,
+                RULES.fit().traits(),
+                RULES.fit().favours(),
+                RULES.fit().hinders());
     }
 
     /** By hand: the right edges meet where √(rc² − d²) ≥ Rc − δ − x0, so for d up to that, of 30 mm and 3 mm. */
