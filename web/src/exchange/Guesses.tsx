@@ -147,7 +147,8 @@ function Spellings({ preview, choices, onCorrect }: Props) {
               />
               <span className="whitespace-pre">{guess.spelling.from}</span> is <b>{guess.spelling.to}</b>
               <span className="ml-auto text-right text-[13.5px] text-soft">
-                {guess.spelling.rows} {guess.spelling.rows === 1 ? "row" : "rows"}, {WHY[guess.spelling.likeness]}
+                {guess.spelling.rows} {guess.spelling.rows === 1 ? "row" : "rows"},{" "}
+                {WHY[guess.spelling.likeness]}
               </span>
             </label>
           </li>
