@@ -10,6 +10,7 @@ import { Button, Field, Input, PartHeading, Select } from "../ui/parts";
 import { isDay } from "../ui/readDay";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
+import { HowMany } from "./HowMany";
 
 interface PlanSheetProps {
   draft: Draft;
@@ -114,6 +115,7 @@ export function PlanSheet({
         </p>
       )}
       {around && <Conflicts around={around} today={today} />}
+      <HowMany draft={draft} onDraft={onDraft} />
       <Meet draft={draft} slipping={slipping} today={today} onDay={(day) => onDraft({ day })} />
       {around && <Steps around={around} today={today} />}
       {draft.planNo && (

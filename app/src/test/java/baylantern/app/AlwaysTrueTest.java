@@ -458,6 +458,14 @@ class AlwaysTrueTest extends ApiTest {
         }
     }
 
+    // A calendar says when it was written, and a number of a code once given is not given again.
+    private static String told(String path, String text) {
+        if (path.endsWith(".ics")) {
+            return text.replaceAll("(DTSTAMP|SEQUENCE):\\w+", "");
+        }
+        return path.startsWith("/api/grafts/next") ? text.replaceAll("\"code\":\"[^\"]*\"", "") : text;
+    }
+
     private static @Nullable String plain(@Nullable String text) {
         return text == null ? null : TOLD_ANEW.matcher(text).replaceAll("");
     }
@@ -482,7 +490,7 @@ class AlwaysTrueTest extends ApiTest {
         Map<String, String> answers = new LinkedHashMap<>();
         for (String path : paths()) {
             String text = http.get(path).text();
-            answers.put(path, path.endsWith(".ics") ? text.replaceAll("(DTSTAMP|SEQUENCE):\\w+", "") : text);
+            answers.put(path, told(path, text));
         }
         asked().forEach((path, form) ->
                 answers.put(path + " " + form, http.post(path, form).text()));

@@ -155,4 +155,18 @@ class TakenBackApiTest extends ApiTest {
         assertThat(answers.stream().filter(status -> status == 200)).hasSize(1);
         assertThat(answers.stream().filter(status -> status == 409)).hasSize(7);
     }
+
+    /** A label may hang on the tree by then: what was taken back keeps its number for ever, also in a farm brought in. */
+    @Test
+    void aNumberIsGivenOnce() {
+        logged(1, http.today(), 2);
+        String next =
+                http.get("/api/grafts/next?varietyId=1").json().get("code").asString();
+        assertThat(takeBack(lastAct()).status()).isEqualTo(200);
+        assertThat(http.get("/api/grafts/next?varietyId=1").json().get("code").asString())
+                .isEqualTo(next);
+        logged(1, http.today(), 2);
+        assertThat(http.get("/api/grafts?search=PB-26-003").json().toString()).contains("PB-26-003");
+        assertThat(http.get("/api/grafts").json().toString()).doesNotContain("PB-26-002");
+    }
 }

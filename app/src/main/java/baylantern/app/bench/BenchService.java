@@ -1,6 +1,7 @@
 package baylantern.app.bench;
 
 import baylantern.app.lineage.LineageService;
+import baylantern.app.place.NumberService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
@@ -32,6 +33,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
@@ -51,6 +53,7 @@ public class BenchService implements Undoer {
     private final LotLedger ledger;
     private final LineageService lineage;
     private final ObjectProvider<FitMeasure> fits;
+    private final NumberService numbers;
 
     BenchService(
             GraftMapper grafts,
@@ -61,7 +64,9 @@ public class BenchService implements Undoer {
             FarmClock clock,
             LotLedger ledger,
             LineageService lineage,
-            ObjectProvider<FitMeasure> fits) {
+            ObjectProvider<FitMeasure> fits,
+            NumberService numbers) {
+        this.numbers = numbers;
         this.grafts = grafts;
         this.places = places;
         this.plants = plants;
@@ -251,7 +256,7 @@ public class BenchService implements Undoer {
         FitMeasure.Measuring measuring = measure == null ? null : measure.of(variety.speciesKey(), entry.makerId());
         List<Long> ids = new ArrayList<>();
         for (BenchEntry.OnStem on : entry.stems()) {
-            String code = nextCode(variety, entry.madeOn().getYear());
+            String code = codes(variety, entry.madeOn().getYear(), 1).get(0);
             GraftFit fit = fit(entry, on, measuring);
             ids.add(store(row(entry, on, variety, code, act, wood, fit), schools(entry, variety)));
             all.codes().add(code);
@@ -288,10 +293,17 @@ public class BenchService implements Undoer {
         return standard;
     }
 
-    /** The next free code for a variety and year. */
+    /** The code that would be given next for a variety and year. */
     public String nextCode(Variety variety, int year) {
-        Integer highest = grafts.highestNumber(Codes.graftStem(variety.letters(), year));
-        return Codes.graft(variety.letters(), year, highest == null ? 1 : highest + 1);
+        return Codes.graft(variety.letters(), year, numbers.next(Codes.graftStem(variety.letters(), year)));
+    }
+
+    /** Gives some codes for a variety and year, each once. */
+    public List<String> codes(Variety variety, int year, int many) {
+        int first = numbers.give(Codes.graftStem(variety.letters(), year), many);
+        return IntStream.range(first, first + many)
+                .mapToObj(number -> Codes.graft(variety.letters(), year, number))
+                .toList();
     }
 
     private LotLedger.@Nullable Used wood(BenchEntry entry, long act) {

@@ -33,8 +33,7 @@ interface GraftMapper {
     @Nullable
     String liveOnStem(@Param("stemId") long stemId);
 
-    @Nullable
-    Integer highestNumber(@Param("stem") String stem);
+    List<String> codes();
 
     Long insert(NewGraft graft);
 
@@ -86,6 +85,8 @@ interface GraftMapper {
     int countLooked(@Param("actId") long actId);
 
     List<TakeRow> takes(@Param("by") String by, @Param("filter") GraftFilter filter);
+
+    List<DayCount> decidedByDay();
 
     List<WeekCount> weeks(@Param("from") LocalDate from, @Param("to") LocalDate to);
 

@@ -3,6 +3,7 @@ package baylantern.app.bench;
 import baylantern.app.lineage.BladeMoment;
 import baylantern.app.lineage.LineagePart;
 import baylantern.app.lineage.Member;
+import baylantern.app.place.GivenCodes;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.wood.WoodTried;
 import baylantern.core.lineage.BladeEvent;
@@ -23,7 +24,7 @@ import org.springframework.stereotype.Component;
  * it. A graft whose moment is not known counts as made at noon of its day, in the order of logging.
  */
 @Component
-class GraftPart implements LineagePart, WoodTried {
+class GraftPart implements LineagePart, WoodTried, GivenCodes {
 
     private final GraftMapper grafts;
     private final FarmClock clock;
@@ -79,6 +80,11 @@ class GraftPart implements LineagePart, WoodTried {
                 g.varietyName() + " on " + g.plantCode() + ", " + g.state().words(),
                 g.spotName(),
                 g.madeOn());
+    }
+
+    @Override
+    public List<String> codes() {
+        return grafts.codes();
     }
 
     @Override

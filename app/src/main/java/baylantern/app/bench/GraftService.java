@@ -120,6 +120,11 @@ public class GraftService {
         return grafts.takes(by, folded(filter));
     }
 
+    /** How grafts fared, by the day they were made and variety. */
+    public List<DayCount> decidedByDay() {
+        return grafts.decidedByDay();
+    }
+
     /** Grafts made, by week and species. */
     public List<WeekCount> weeks(LocalDate from, LocalDate to) {
         return grafts.weeks(from, to);

@@ -4,6 +4,7 @@ import baylantern.app.bench.BenchService;
 import baylantern.app.bench.NewGraft;
 import baylantern.app.care.LookHistory;
 import baylantern.app.day.DayHistory;
+import baylantern.app.place.NumberService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.PlantEntry;
 import baylantern.app.place.PlantKind;
@@ -56,6 +57,7 @@ public class DemoFarm {
     private final DemoFit fit;
     private final Rulebook rules;
     private final DemoLife lives;
+    private final NumberService numbers;
 
     DemoFarm(
             PlaceService places,
@@ -69,7 +71,9 @@ public class DemoFarm {
             DayHistory days,
             DemoWood wood,
             DemoFit fit,
-            Rulebook rules) {
+            Rulebook rules,
+            NumberService numbers) {
+        this.numbers = numbers;
         this.places = places;
         this.plants = plants;
         this.bench = bench;
@@ -104,7 +108,9 @@ public class DemoFarm {
         DemoNames.varieties().forEach(entry -> places.addVariety(entry, null));
         climates.save(DemoClimate.normals());
         season.measuredSince(DemoClimate.RECORD_FROM);
-        return new Growth(random, spots, people).all(times);
+        List<Truth> truths = new Growth(random, spots, people).all(times);
+        numbers.goOn();
+        return truths;
     }
 
     /** One growing of the farm, with what it has made so far. */

@@ -1,5 +1,6 @@
 package baylantern.app.exchange;
 
+import baylantern.app.place.NumberService;
 import baylantern.app.platform.CsvTable;
 import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
@@ -45,7 +46,7 @@ import tools.jackson.databind.json.JsonMapper;
 class FarmZip {
 
     static final String FORMAT = "bay-lantern-farm";
-    static final int FORMAT_VERSION = 8;
+    static final int FORMAT_VERSION = 9;
 
     /** From this version on, texts a spreadsheet would reckon out are marked. */
     private static final int MARKED_FROM = 8;
@@ -77,8 +78,17 @@ class FarmZip {
     private final JsonMapper json;
     private final Pen pen;
     private final SoundFarm sound;
+    private final NumberService numbers;
 
-    FarmZip(TableVault vault, FarmClock clock, DayTurn dayTurn, JsonMapper json, Pen pen, SoundFarm sound) {
+    FarmZip(
+            TableVault vault,
+            FarmClock clock,
+            DayTurn dayTurn,
+            JsonMapper json,
+            Pen pen,
+            SoundFarm sound,
+            NumberService numbers) {
+        this.numbers = numbers;
         this.sound = sound;
         this.pen = pen;
         this.vault = vault;
@@ -145,6 +155,7 @@ class FarmZip {
         TableVault.TABLES.stream()
                 .filter(t -> !t.equals("house_clock"))
                 .forEach(t -> vault.fill(t, Known.in(tables, t)));
+        numbers.goOn();
         dayTurn.tell();
         return vault.counts();
     }

@@ -26,6 +26,7 @@ import baylantern.core.exchange.NotebookChoices;
 import baylantern.core.exchange.NotebookGraft;
 import baylantern.core.exchange.NotebookReader;
 import baylantern.core.exchange.NotebookReport;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Words;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -33,6 +34,7 @@ import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HexFormat;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -145,7 +147,7 @@ public class NotebookService implements Undoer {
         private final Map<String, Long> plantIds = new HashMap<>();
         private final Map<String, Long> spots = new HashMap<>();
         private final Map<Long, Integer> stems = new HashMap<>();
-        private final Map<String, Integer> numbers = new HashMap<>();
+        private final Map<String, Iterator<String>> codes = new HashMap<>();
 
         Intake(long act) {
             this.act = act;
@@ -154,6 +156,7 @@ public class NotebookService implements Undoer {
         }
 
         void takeAll(List<NotebookGraft> rows) {
+            giveCodes(rows);
             List<Long> fresh = new ArrayList<>();
             for (NotebookGraft row : rows) {
                 fresh.add(take(row));
@@ -180,7 +183,7 @@ public class NotebookService implements Undoer {
             Variety variety = variety(row);
             long stem = stem(row);
             NewGraft graft = new NewGraft(
-                    code(variety, row.madeOn().getYear()),
+                    Known.in(codes, run(row)).next(),
                     new NewGraft.Of(variety.id(), variety.speciesKey()),
                     stem,
                     new NewGraft.Made(row.technique(), row.maker() == null ? null : person(row.maker()), row.madeOn()),
@@ -214,16 +217,19 @@ public class NotebookService implements Undoer {
             return row.notes().isEmpty() || day.isEmpty() ? row.notes() + day : row.notes() + "; " + day;
         }
 
-        // Numbers go on from the store's highest, counted here so that a long import need not ask each time.
-        private String code(Variety variety, int year) {
-            String stem = variety.letters() + "-" + year;
-            Integer last = numbers.get(stem);
-            if (last == null) {
-                String next = bench.nextCode(variety, year);
-                last = Integer.parseInt(next.substring(next.lastIndexOf('-') + 1)) - 1;
-            }
-            numbers.put(stem, last + 1);
-            return baylantern.core.place.Codes.graft(variety.letters(), year, last + 1);
+        // All numbers at once, so that a long import need not ask for each.
+        private void giveCodes(List<NotebookGraft> rows) {
+            rows.stream().collect(Collectors.groupingBy(this::run)).forEach((run, those) -> {
+                NotebookGraft first = those.get(0);
+                codes.put(
+                        run,
+                        bench.codes(variety(first), first.madeOn().getYear(), those.size())
+                                .iterator());
+            });
+        }
+
+        private String run(NotebookGraft row) {
+            return variety(row).letters() + row.madeOn().getYear();
         }
 
         private Variety variety(NotebookGraft row) {

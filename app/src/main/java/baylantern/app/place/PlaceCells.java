@@ -27,6 +27,8 @@ class PlaceCells implements Cells {
             book.cell(table, "version", CellRule.count().or("0"));
         });
         book.cell("place_spot", "walk_order", CellRule.whole());
+        book.cell("place_number", "stem", CellRule.named());
+        book.cell("place_number", "last_given", CellRule.count().or("0"));
         book.cell("place_away", "kind", CellRule.word(Away.Kind.class, Away.Kind.SPOT));
         book.cell("place_away", "ref_id", CellRule.count().or("0"));
         variety(book);

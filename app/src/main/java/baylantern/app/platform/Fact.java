@@ -26,6 +26,8 @@ public enum Fact {
     SPOTS("place_spot"),
     PEOPLE("place_person"),
     AWAY("place_away"),
+    /** Numbers given of codes; no act takes them back. */
+    NUMBERS("place_number"),
     VARIETIES("place_variety"),
     PLANTS("place_plant", "place_stem"),
     CLIMATE("season_climate"),

@@ -4,9 +4,14 @@ import baylantern.app.bench.YearPart;
 import baylantern.app.platform.CsvTable;
 import baylantern.app.take.TakeService.By;
 import baylantern.app.take.TakeService.Group;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.time.LocalDate;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -21,8 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 class TakeController {
 
     private final TakeService takes;
+    private final ManyService many;
 
-    TakeController(TakeService takes) {
+    TakeController(TakeService takes, ManyService many) {
+        this.many = many;
         this.takes = takes;
     }
 
@@ -33,6 +40,18 @@ class TakeController {
             @RequestParam(required = false) @Nullable LocalDate to,
             @RequestParam(required = false) @Nullable String part) {
         return takes.view(by, from, to, YearPart.read(part));
+    }
+
+    /** How many to make so that so many live; {@code made} is looked at too. */
+    @GetMapping("/takes/how-many")
+    ManyService.Many many(
+            @RequestParam long varietyId,
+            @RequestParam(required = false) @Nullable String techniqueKey,
+            @RequestParam(defaultValue = "10") @Min(1) @Max(10_000) int living,
+            @RequestParam(defaultValue = "0.9") @DecimalMin("0.5") @DecimalMax("0.99") double sure,
+            @RequestParam(required = false) @Min(1) @Max(10_000) @Nullable Integer made) {
+        return many.many(
+                new ManyService.Asked(varietyId, techniqueKey, living, sure, Objects.requireNonNullElse(made, living)));
     }
 
     @GetMapping(value = "/takes.csv", produces = "text/csv")

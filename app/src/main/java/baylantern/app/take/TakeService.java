@@ -7,6 +7,9 @@ import baylantern.app.bench.YearPart;
 import baylantern.app.place.Person;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.DerivedEach;
+import baylantern.app.platform.Fact;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
@@ -43,7 +46,20 @@ class TakeService {
     private final PlaceService places;
     private final Rulebook rules;
 
-    TakeService(GraftService grafts, PlaceService places, Rulebook rules) {
+    /** What is told of all grafts, whenever they were made; a span is reckoned when it is asked for. */
+    private final DerivedEach<By, TakeView> whole;
+
+    TakeService(GraftService grafts, PlaceService places, Rulebook rules, Changes changes) {
+        this.whole = changes.deriveEach(
+                by -> reckon(by, GraftFilter.ALL),
+                Fact.GRAFTS,
+                Fact.GRAFT_STATES,
+                Fact.STEMS_MEASURED,
+                Fact.PLANTS,
+                Fact.SPOTS,
+                Fact.VARIETIES,
+                Fact.PEOPLE,
+                Fact.SITE);
         this.grafts = grafts;
         this.places = places;
         this.rules = rules;
@@ -88,7 +104,13 @@ class TakeService {
 
     /** @param part the part of the year they were made in, in whichever year, null for all of it */
     TakeView view(By by, @Nullable LocalDate from, @Nullable LocalDate to, @Nullable YearPart part) {
-        GraftFilter filter = new GraftFilter(null, null, null, null, null, null, from, to, part, null);
+        if (from == null && to == null && part == null) {
+            return whole.get(by);
+        }
+        return reckon(by, new GraftFilter(null, null, null, null, null, null, from, to, part, null));
+    }
+
+    private TakeView reckon(By by, GraftFilter filter) {
         KinPooling seasons = seasons(filter);
         return switch (by) {
             case SEASON -> nested(by, filter, this::season, seasons);
@@ -340,7 +362,7 @@ class TakeService {
                 key);
     }
 
-    private static TakeCount count(TakeRow row) {
+    static TakeCount count(TakeRow row) {
         int n = row.grafts();
         return switch (row.outcome()) {
             case TAKEN -> new TakeCount(n, 0, 0, 0);

@@ -37,8 +37,7 @@ interface LotMapper {
     @Nullable
     Long idOfCode(@Param("code") String code);
 
-    @Nullable
-    Integer highestNumber(@Param("stem") String stem);
+    List<String> codes();
 
     Long insert(
             @Param("code") String code,

@@ -1,6 +1,8 @@
 package baylantern.app.wood;
 
 import baylantern.app.lineage.LineageService;
+import baylantern.app.place.GivenCodes;
+import baylantern.app.place.NumberService;
 import baylantern.app.place.Variety;
 import baylantern.app.place.VarietyUse;
 import baylantern.app.platform.ActService;
@@ -25,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Lots of wood: collected or received, moved between stores, archived. */
 @Service
-public class LotService implements Undoer, VarietyUse {
+public class LotService implements Undoer, VarietyUse, GivenCodes {
 
     static final String KIND = "lots";
 
@@ -40,6 +42,7 @@ public class LotService implements Undoer, VarietyUse {
 
     private final TrailService trail;
     private final MergeService merges;
+    private final NumberService numbers;
 
     LotService(
             LotMapper mapper,
@@ -51,7 +54,9 @@ public class LotService implements Undoer, VarietyUse {
             ActService acts,
             FarmClock clock,
             TrailService trail,
-            MergeService merges) {
+            MergeService merges,
+            NumberService numbers) {
+        this.numbers = numbers;
         this.merges = merges;
         this.trail = trail;
         this.mapper = mapper;
@@ -94,8 +99,12 @@ public class LotService implements Undoer, VarietyUse {
 
     String nextCode(Variety variety, int year) {
         String stem = Codes.graftStem(variety.letters(), year) + "W";
-        Integer highest = mapper.highestNumber(stem);
-        return Codes.lot(variety.letters(), year, highest == null ? 1 : highest + 1);
+        return Codes.lot(variety.letters(), year, numbers.give(stem, 1));
+    }
+
+    @Override
+    public List<String> codes() {
+        return mapper.codes();
     }
 
     /** Moves a lot to another store, or wraps or unwraps it, from a day on. */

@@ -129,6 +129,8 @@ public enum FigureName {
     RANGE_MASS(Subject.LIFE, "rangeMass"),
     KIN_STRENGTH(Subject.LIFE, "kinStrength"),
     KIN_SPREAD(Subject.LIFE, "kinSpread"),
+    DAY_SPREAD(Subject.LIFE, "daySpread"),
+    DAY_FREELY(Subject.LIFE, "dayFreely"),
     OCCASION_STRENGTH(Subject.LIFE, "occasionStrength"),
 
     // what differs from species to species

@@ -21,7 +21,7 @@ final class KinLevels {
             spreads[level - 1] = told ? prior.spreads(ofOccasions) : NONE;
             kernels[level - 1] = new Kernel[spreads[level - 1].length];
             for (int i = 0; i < kernels[level - 1].length; i++) {
-                kernels[level - 1][i] = new Kernel(spreads[level - 1][i]);
+                kernels[level - 1][i] = Kernel.of(spreads[level - 1][i]);
             }
         }
     }

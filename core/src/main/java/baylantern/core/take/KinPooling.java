@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 
 /**
  * Take rates with partial pooling along kinship.
@@ -37,10 +39,24 @@ public final class KinPooling {
 
     private static final double LEAST_VARIANCE = 1e-3;
 
+    private static final int LEAF_POINTS = (LogOdds.POINTS - 1) * FINE + 1;
+    private static final double[] LEAF_TAKEN = leafLogs(new TakeCount(1, 0, 0, 0));
+    private static final double[] LEAF_FAILED = leafLogs(new TakeCount(0, 1, 0, 0));
+    private static final double[] LEAF_EDGES = IntStream.rangeClosed(0, LEAF_POINTS)
+            .mapToDouble(i -> LogOdds.rate(LogOdds.at((i - 0.5) / FINE)))
+            .toArray();
+
+    private static double[] leafLogs(TakeCount one) {
+        return IntStream.range(0, LEAF_POINTS)
+                .mapToDouble(i -> LogOdds.logLikelihood(one, LogOdds.at(i / (double) FINE)))
+                .toArray();
+    }
+
     private final TakeTree tree;
     private final KinLevels levels;
-    private final Map<Integer, double[][]> rates = new HashMap<>();
+    private final Map<Integer, double[][]> rates = new ConcurrentHashMap<>();
     private final Function[] farm;
+    private final Map<TakeTree, Belief> beliefs = new ConcurrentHashMap<>();
 
     /**
      * Reckons the tree.
@@ -73,7 +89,9 @@ public final class KinPooling {
 
     /** Belief for the group at a path; a path without grafts gives what its kin say. The empty path is the farm. */
     public Belief belief(List<String> path) {
-        return tree.at(path).map(this::belief).orElseGet(() -> unseen(path));
+        return tree.at(path)
+                .map(node -> beliefs.computeIfAbsent(node, this::belief))
+                .orElseGet(() -> unseen(path));
     }
 
     /** How many levels there are under the farm. */
@@ -212,21 +230,21 @@ public final class KinPooling {
     // Many grafts make a leaf narrower than the grid: what the rest says is smooth, its own counts are exact.
     private static Belief leaf(TakeTree node) {
         double[] rest = node.down[0].values();
-        double[] logs = new double[(LogOdds.POINTS - 1) * FINE + 1];
+        double[] restLogs = Arrays.stream(rest).map(Math::log).toArray();
+        double[] logs = new double[LEAF_POINTS];
         double most = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < logs.length; i++) {
+        for (int i = 0; i < LEAF_POINTS; i++) {
             int at = Math.min(i / FINE, LogOdds.POINTS - 2);
             double part = i / (double) FINE - at;
-            logs[i] = (1 - part) * Math.log(rest[at])
-                    + part * Math.log(rest[at + 1])
-                    + LogOdds.logLikelihood(node.count, LogOdds.at(i / (double) FINE));
+            logs[i] = (1 - part) * restLogs[at]
+                    + part * restLogs[at + 1]
+                    + node.count.taken() * LEAF_TAKEN[i]
+                    + node.count.failed() * LEAF_FAILED[i];
             most = Math.max(most, logs[i]);
         }
         GridBelief belief = new GridBelief();
-        for (int i = 0; i < logs.length; i++) {
-            double from = LogOdds.rate(LogOdds.at((i - 0.5) / FINE));
-            double to = LogOdds.rate(LogOdds.at((i + 0.5) / FINE));
-            belief.add(from, to, Math.exp(logs[i] - most));
+        for (int i = 0; i < LEAF_POINTS; i++) {
+            belief.add(LEAF_EDGES[i], LEAF_EDGES[i + 1], Math.exp(logs[i] - most));
         }
         return belief;
     }

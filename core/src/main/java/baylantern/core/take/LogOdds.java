@@ -1,12 +1,16 @@
 package baylantern.core.take;
 
+import java.util.Arrays;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
 /** Functions of a rate on an even grid of its log-odds, each kept with its scale so that products never run out. */
 final class LogOdds {
 
-    static final int POINTS = 101;
-    static final double STEP = 0.15;
+    static final int POINTS = 75;
+    static final double STEP = 0.2;
     private static final double LEAST = -STEP * (POINTS - 1) / 2;
-    private static final double REACH = 4.5;
+    private static final double REACH = 3.7;
 
     static final Function NOTHING = new Function(new double[POINTS], Double.NEGATIVE_INFINITY);
 
@@ -85,7 +89,7 @@ final class LogOdds {
     /** One everywhere. */
     static Function one() {
         double[] values = new double[POINTS];
-        java.util.Arrays.fill(values, 1);
+        Arrays.fill(values, 1);
         return new Function(values, 0);
     }
 
@@ -122,7 +126,14 @@ final class LogOdds {
         private final double[][] rows = new double[POINTS][];
         private final int[] first = new int[POINTS];
 
-        Kernel(double spread) {
+        private static final Map<Double, Kernel> KNOWN = new ConcurrentHashMap<>();
+
+        /** Kernels hang on the spread alone, and few spreads are tried. */
+        static Kernel of(double spread) {
+            return KNOWN.computeIfAbsent(spread, Kernel::new);
+        }
+
+        private Kernel(double spread) {
             int reach = (int) Math.ceil(REACH * spread / STEP);
             for (int i = 0; i < POINTS; i++) {
                 first[i] = Math.max(0, i - reach);

@@ -1,0 +1,146 @@
+package baylantern.app.take;
+
+import baylantern.app.bench.DayCount;
+import baylantern.app.bench.GraftFilter;
+import baylantern.app.bench.GraftService;
+import baylantern.app.bench.TakeRow;
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.Variety;
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
+import baylantern.app.platform.FarmProblem;
+import baylantern.core.many.DayLuck;
+import baylantern.core.many.HowMany;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.take.Belief;
+import baylantern.core.take.KinPooling;
+import baylantern.core.take.KinPrior;
+import baylantern.core.take.TakeCount;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** How many grafts to make so that enough live, from the farm's own takes and the shared luck of its days. */
+@Service
+class ManyService {
+
+    private static final int CURVE_POINTS = 40;
+
+    private final GraftService grafts;
+    private final PlaceService places;
+    private final Rulebook rules;
+    private final Derived<Learned> learned;
+
+    ManyService(GraftService grafts, PlaceService places, Rulebook rules, Changes changes) {
+        this.grafts = grafts;
+        this.places = places;
+        this.rules = rules;
+        this.learned = changes.derive(this::learn, Fact.GRAFTS, Fact.GRAFT_STATES, Fact.VARIETIES);
+    }
+
+    private record Learned(KinPooling takes, DayLuck luck) {}
+
+    /** What is asked: so many living with such a sureness, and what so many made would give. */
+    record Asked(long varietyId, @Nullable String techniqueKey, int living, double sure, int made) {}
+
+    /**
+     * What a take is likely to be, 0 to 1.
+     *
+     * @param taken grafts of the group that took, of {@code decided}; what kin say is counted in the range
+     */
+    record Take(double mean, double low, double high, int taken, int decided) {}
+
+    /**
+     * What so many made give.
+     *
+     * @param chance that as many live as are wanted
+     * @param surely so many live with the wanted sureness
+     */
+    record Given(int made, double chance, double expected, int surely) {}
+
+    /**
+     * How many.
+     *
+     * @param least so many are to be made
+     * @param luck how far the farm's days differ, on log-odds, learned from {@code luck.days} days
+     * @param oneLives how many of one limb or tree so that one lives with the wanted sureness
+     */
+    record Many(Take take, DayLuck luck, int least, int oneLives, Given asked, List<HowMany.Point> curve) {}
+
+    Many many(Asked asked) {
+        Variety variety = places.variety(asked.varietyId());
+        if (asked.techniqueKey() != null
+                && rules.technique(asked.techniqueKey()).isEmpty()) {
+            throw FarmProblem.unknown("technique", asked.techniqueKey());
+        }
+        Learned known = learned.get();
+        List<String> path = path(variety, asked.techniqueKey());
+        Belief belief = known.takes().belief(path);
+        HowMany many = new HowMany(belief, known.luck());
+        Belief.Range range = belief.range(rules.life(FigureName.RANGE_MASS).value());
+        TakeCount count = known.takes().count(path);
+        int least = least(many, asked);
+        return new Many(
+                new Take(belief.mean(), range.low(), range.high(), count.taken(), count.decided()),
+                known.luck(),
+                least,
+                many.least(1, asked.sure()),
+                new Given(
+                        asked.made(),
+                        many.chance(asked.living(), asked.made()),
+                        many.expected(asked.made()),
+                        many.surely(asked.made(), asked.sure())),
+                many.curve(asked.living(), Math.max(least, asked.made()) + Math.max(2, least / 4), CURVE_POINTS));
+    }
+
+    private static int least(HowMany many, Asked asked) {
+        try {
+            return many.least(asked.living(), asked.sure());
+        } catch (IllegalArgumentException e) {
+            throw FarmProblem.wrong("living", asked.living(), "fewer", String.valueOf(e.getMessage()));
+        }
+    }
+
+    private static List<String> path(Variety variety, @Nullable String technique) {
+        List<String> lasting = List.of(variety.speciesKey(), "" + variety.id());
+        return technique == null ? lasting : List.of(lasting.get(0), lasting.get(1), technique);
+    }
+
+    private Learned learn() {
+        Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
+        for (TakeRow row : grafts.takes("variety-technique", GraftFilter.ALL)) {
+            List<String> path = List.of(
+                    Objects.requireNonNull(row.speciesKey()),
+                    "" + row.varietyId(),
+                    Objects.requireNonNullElse(row.techniqueKey(), ""));
+            leaves.merge(path, TakeService.count(row), TakeCount::plus);
+        }
+        KinPooling takes = new KinPooling(
+                leaves, KinPrior.lasting(rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD)));
+        return new Learned(takes, luck(takes));
+    }
+
+    private DayLuck luck(KinPooling takes) {
+        Map<Object, List<DayLuck.Kind>> days = grafts.decidedByDay().stream()
+                .collect(Collectors.groupingBy(
+                        DayCount::madeOn,
+                        LinkedHashMap::new,
+                        Collectors.mapping(day -> kind(day, takes), Collectors.toList())));
+        return DayLuck.learned(
+                rules.life(FigureName.DAY_SPREAD).value(),
+                rules.life(FigureName.DAY_FREELY).value(),
+                List.copyOf(days.values()));
+    }
+
+    private static DayLuck.Kind kind(DayCount day, KinPooling takes) {
+        double usual =
+                takes.belief(List.of(day.speciesKey(), "" + day.varietyId())).mean();
+        return new DayLuck.Kind(usual, day.taken(), day.decided());
+    }
+}

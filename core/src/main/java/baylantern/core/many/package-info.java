@@ -1,0 +1,5 @@
+/** How many grafts to make so that enough live. */
+@NullMarked
+package baylantern.core.many;
+
+import org.jspecify.annotations.NullMarked;
