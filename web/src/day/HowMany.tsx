@@ -9,6 +9,12 @@ const WIDE = 300;
 const HIGH = 84;
 const FOOT = 18;
 
+const SURE = [
+  ["0.8", "8 times in 10"],
+  ["0.9", "9 times in 10"],
+  ["0.95", "19 times in 20"],
+];
+
 /** How many to make so that enough live; one tap takes the number into the plan. */
 export function HowMany({ draft, onDraft }: { draft: Draft; onDraft: (change: Partial<Draft>) => void }) {
   const [living, setLiving] = useState("10");
@@ -45,9 +51,11 @@ export function HowMany({ draft, onDraft }: { draft: Draft; onDraft: (change: Pa
         </Field>
         <Field label="As sure as">
           <Select value={sure} onChange={(e) => setSure(e.target.value)}>
-            <option value="0.8">8 times in 10</option>
-            <option value="0.9">9 times in 10</option>
-            <option value="0.95">19 times in 20</option>
+            {SURE.map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
           </Select>
         </Field>
       </div>
@@ -56,7 +64,15 @@ export function HowMany({ draft, onDraft }: { draft: Draft; onDraft: (change: Pa
           {many.error.message}
         </p>
       )}
-      {many.data && right && <Told many={many.data} living={wanted} made={query.made} onDraft={onDraft} />}
+      {many.data && right && (
+        <Told
+          many={many.data}
+          living={wanted}
+          made={query.made}
+          sureWords={SURE.find(([value]) => value === sure)?.[1] ?? ""}
+          onDraft={onDraft}
+        />
+      )}
     </section>
   );
 }
@@ -65,10 +81,11 @@ interface ToldProps {
   many: Schemas["take.Many"];
   living: number;
   made: number;
+  sureWords: string;
   onDraft: (change: Partial<Draft>) => void;
 }
 
-function Told({ many, living, made, onDraft }: ToldProps) {
+function Told({ many, living, made, sureWords, onDraft }: ToldProps) {
   const percent = (share: number) => Math.round(share * 100);
   const spoken = many.least !== made;
   return (
@@ -85,8 +102,11 @@ function Told({ many, living, made, onDraft }: ToldProps) {
       </div>
       <Curve many={many} living={living} made={made} />
       <p className="text-[15px]">
-        {made} made give {living} living with about {percent(many.asked.chance)} %
-        {many.asked.surely > 0 ? `; ${many.asked.surely} as surely as that` : ""}.
+        Of {made} made,{" "}
+        {living > made
+          ? `${living} cannot live`
+          : `${living} live with about ${percent(many.asked.chance)} %`}
+        {many.asked.surely > 0 ? `; at least ${many.asked.surely} live ${sureWords}` : ""}.
       </p>
       <p className="text-[14px] text-soft">
         {many.take.decided > 0
@@ -100,7 +120,7 @@ function Told({ many, living, made, onDraft }: ToldProps) {
   );
 }
 
-function Curve({ many, living, made }: Omit<ToldProps, "onDraft">) {
+function Curve({ many, living, made }: Omit<ToldProps, "sureWords" | "onDraft">) {
   const points = many.curve;
   const last = points[points.length - 1];
   if (!last || points.length < 2) return null;

@@ -239,4 +239,28 @@ class FlushTest extends DemoScreenTest {
         page.getByText("Take back").click();
         assertThat(page.getByText("Taken back: 2 days of weather brought in")).isVisible();
     }
+
+    /** How many to make is said for the plan under thought, follows what is wanted, and is taken with one tap. */
+    @Test
+    void howManyToMakeIsTakenWithOneTap() {
+        Page page = desk(lantern);
+        page.navigate("/flush");
+        settle(page);
+        page.keyboard().press("d");
+        Locator many = page.getByLabel("How many", new Page.GetByLabelOptions().setExact(true));
+        Locator take =
+                many.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Plan \\d+")));
+        assertThat(take).isVisible();
+        int least = Integer.parseInt(take.textContent().replaceAll("\\D", ""));
+        take.click();
+        assertThat(page.getByLabel("Grafts", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("" + least);
+        assertThat(take).isHidden();
+        many.getByLabel("As sure as").selectOption("0.95");
+        assertThat(take).not().hasText("Plan " + least);
+        many.getByLabel("Should live").fill("0");
+        assertThat(many.getByText("A whole number from 1 to 10 000")).isVisible();
+        assertThat(take).isHidden();
+        axeClean(page);
+    }
 }

@@ -35,6 +35,8 @@ interface GraftMapper {
 
     List<String> codes();
 
+    List<Long> insertAll(@Param("grafts") List<NewGraft> grafts);
+
     Long insert(NewGraft graft);
 
     int insertSchools(@Param("graftId") long graftId, @Param("schools") List<GraftSchool> schools);

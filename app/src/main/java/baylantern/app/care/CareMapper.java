@@ -22,6 +22,12 @@ interface CareMapper {
             @Param("look") LookRow look,
             @Param("actId") @Nullable Long actId);
 
+    int insertLooks(
+            @Param("graftIds") List<Long> graftIds,
+            @Param("looks") List<LookHistory.Past> looks,
+            @Param("notedAt") Instant notedAt,
+            @Param("actId") @Nullable Long actId);
+
     List<Long> graftsOfAct(@Param("actId") long actId);
 
     int withdraw(@Param("actId") long actId, @Param("graftIds") Collection<Long> graftIds);

@@ -4,6 +4,7 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.Rows;
 import baylantern.core.care.Sign;
 import java.time.LocalDate;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,5 +27,16 @@ public class LookHistory {
             long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note, @Nullable Long actId) {
         LookRow look = new LookRow(0, graftId, null, seenOn, sign, false, note, "");
         Rows.made(care.insertLook(graftId, personId, clock.now(), look, actId));
+    }
+
+    /** A graft seen on a past day, by somebody or nobody known. */
+    public record Past(long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note) {}
+
+    /** Grafts seen on past days, many at once; of the act that brings them in. */
+    public void seenAll(List<Past> looks, @Nullable Long actId) {
+        if (!looks.isEmpty()) {
+            List<Long> grafts = looks.stream().map(Past::graftId).toList();
+            Rows.all(care.insertLooks(grafts, looks, clock.now(), actId), looks.size());
+        }
     }
 }

@@ -285,7 +285,7 @@ public class DemoFarm {
                     null,
                     null,
                     null);
-            long plant = plants.addBare(entry, null);
+            long plant = plants.addBare(List.of(entry), null).get(0);
             return plants.stem(plants.addStem(plant, new StemEntry("1", mm, 220.0)));
         }
     }

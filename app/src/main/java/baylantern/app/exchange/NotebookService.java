@@ -31,13 +31,16 @@ import baylantern.core.rules.Words;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -48,7 +51,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class NotebookService implements Undoer {
 
-    private static final int BATCH = 500;
+    private static final int BATCH = 250;
     private static final String PLACE = "From the notebook";
 
     private final PlaceService places;
@@ -102,9 +105,11 @@ public class NotebookService implements Undoer {
     /** Imports every row that can be taken; one transaction. */
     @Transactional
     public Imported bringIn(byte[] file, NotebookChoices choices) {
-        // What is there already is judged as it stands when the rows are written.
-        pen.take();
+        // Read before anybody has to wait. Who was overtaken meanwhile reads once more with the pen in hand, so what is
+        // there
+        // already is judged as it stands when the rows are written.
         NotebookReport report = read(file, choices);
+        pen.take();
         if (report.grafts().isEmpty()) {
             throw FarmProblem.wrong(
                     "file",
@@ -157,14 +162,25 @@ public class NotebookService implements Undoer {
 
         void takeAll(List<NotebookGraft> rows) {
             giveCodes(rows);
-            List<Long> fresh = new ArrayList<>();
-            for (NotebookGraft row : rows) {
-                fresh.add(take(row));
-                if (fresh.size() == BATCH) {
-                    settle(fresh);
-                }
+            for (int i = 0; i < rows.size(); i += BATCH) {
+                settle(takeSome(rows.subList(i, Math.min(rows.size(), i + BATCH))));
             }
-            settle(fresh);
+        }
+
+        // Plants, their stems, grafts and looks, each sort written at once.
+        private List<Long> takeSome(List<NotebookGraft> rows) {
+            List<Long> onStems = stems(rows);
+            List<NewGraft> grafts = new ArrayList<>();
+            for (int i = 0; i < rows.size(); i++) {
+                grafts.add(graft(rows.get(i), onStems.get(i)));
+            }
+            List<Long> ids = bench.storeAll(grafts);
+            List<LookHistory.Past> seen = new ArrayList<>();
+            for (int i = 0; i < rows.size(); i++) {
+                look(rows.get(i), ids.get(i)).ifPresent(seen::add);
+            }
+            looks.seenAll(seen, act);
+            return ids;
         }
 
         // Old grafts whose fate is known are a closed book: no visits are planned for them.
@@ -176,13 +192,11 @@ public class NotebookService implements Undoer {
                     .map(Graft::id)
                     .toList();
             care.closeBook(decided);
-            ids.clear();
         }
 
-        private long take(NotebookGraft row) {
+        private NewGraft graft(NotebookGraft row, long stem) {
             Variety variety = variety(row);
-            long stem = stem(row);
-            NewGraft graft = new NewGraft(
+            return new NewGraft(
                     Known.in(codes, run(row)).next(),
                     new NewGraft.Of(variety.id(), variety.speciesKey()),
                     stem,
@@ -194,22 +208,15 @@ public class NotebookService implements Undoer {
                     new NewGraft.Origin(act, hash(row.fingerprint()), null, null, null),
                     bench.plainFit(
                             row.technique(), variety.speciesKey(), variety.speciesKey(), row.scionMm(), row.stockMm()));
-            long id = bench.store(graft, Map.of());
-            look(row, id);
-            return id;
         }
 
-        private void look(NotebookGraft row, long id) {
-            if (row.seenOn() != null
-                    && !(row.sign() == Sign.NOTHING && row.seenOn().equals(row.madeOn()))) {
-                looks.seen(
-                        id,
-                        row.maker() == null ? null : person(row.maker()),
-                        row.seenOn(),
-                        row.sign(),
-                        "from the notebook",
-                        act);
+        private Optional<LookHistory.Past> look(NotebookGraft row, long id) {
+            LocalDate seen = row.seenOn();
+            if (seen == null || (row.sign() == Sign.NOTHING && seen.equals(row.madeOn()))) {
+                return Optional.empty();
             }
+            Long by = row.maker() == null ? null : person(row.maker());
+            return Optional.of(new LookHistory.Past(id, by, seen, row.sign(), "from the notebook"));
         }
 
         private static String notes(NotebookGraft row) {
@@ -243,23 +250,45 @@ public class NotebookService implements Undoer {
                     Words.plain(name), k -> places.addPerson(name, act).id());
         }
 
-        private long stem(NotebookGraft row) {
-            long plant =
-                    plantIds.computeIfAbsent(row.plant() == null ? "#" + row.line() : row.plant(), k -> plant(row));
-            int number = stems.merge(plant, 1, Integer::sum);
-            return plants.addStem(plant, new StemEntry("" + number, row.stockMm(), null));
+        private List<Long> stems(List<NotebookGraft> rows) {
+            Map<String, PlantEntry> fresh = new LinkedHashMap<>();
+            for (NotebookGraft row : rows) {
+                String key = key(row);
+                if (!plantIds.containsKey(key) && !fresh.containsKey(key)) {
+                    plant(row).ifPresentOrElse(there -> plantIds.put(key, there), () -> fresh.put(key, entry(row)));
+                }
+            }
+            Iterator<Long> made =
+                    plants.addBare(List.copyOf(fresh.values()), act).iterator();
+            fresh.keySet().forEach(key -> plantIds.put(key, made.next()));
+            return plants.addStems(rows.stream()
+                    .map(row -> {
+                        long plant = Known.in(plantIds, key(row));
+                        int number = stems.merge(plant, 1, Integer::sum);
+                        return new PlantService.StemOf(plant, new StemEntry("" + number, row.stockMm(), null));
+                    })
+                    .toList());
         }
 
-        private long plant(NotebookGraft row) {
-            String code = row.plant() == null ? plants.freeCode("row " + row.line()) : row.plant();
-            Plant there = row.plant() == null ? null : plants.plantByCode(code).orElse(null);
-            if (there != null) {
-                int most = plants.stems(List.of(there.id())).size();
-                stems.put(there.id(), most);
-                return there.id();
+        private static String key(NotebookGraft row) {
+            return row.plant() == null ? "#" + row.line() : row.plant();
+        }
+
+        // The plant a row names, where it stands on the farm.
+        private Optional<Long> plant(NotebookGraft row) {
+            if (row.plant() == null) {
+                return Optional.empty();
             }
+            Optional<Plant> there = plants.plantByCode(row.plant());
+            there.ifPresent(plant ->
+                    stems.put(plant.id(), plants.stems(List.of(plant.id())).size()));
+            return there.map(Plant::id);
+        }
+
+        private PlantEntry entry(NotebookGraft row) {
+            String code = row.plant() == null ? plants.freeCode("row " + row.line()) : row.plant();
             String place = row.place() == null ? PLACE : row.place();
-            PlantEntry entry = new PlantEntry(
+            return new PlantEntry(
                     code.substring(0, Math.min(40, code.length())),
                     row.species(),
                     PlantKind.SEEDLING_STOCK,
@@ -271,7 +300,6 @@ public class NotebookService implements Undoer {
                     null,
                     null,
                     null);
-            return plants.addBare(entry, act);
         }
     }
 }

@@ -30,6 +30,15 @@ interface PlaceMapper {
 
     List<Away> away();
 
+    int lastOnWalk(@Param("spotId") long spotId);
+
+    /** A plant with its place on the walk. */
+    record OnWalk(PlantEntry plant, int walkOrder) {}
+
+    List<Long> insertPlants(@Param("plants") List<OnWalk> plants, @Param("actId") @Nullable Long actId);
+
+    List<Long> insertStems(@Param("stems") List<PlantService.StemOf> stems);
+
     int insertAway(Away one);
 
     int deleteAway(Away one);

@@ -10,6 +10,7 @@ import baylantern.app.platform.Undoer;
 import baylantern.core.rules.Quantity;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -140,11 +141,36 @@ public class PlantService implements Undoer {
         return plant(id);
     }
 
-    /** Adds a plant without stems; for imports, which add a stem for each graft. Its number comes back. */
+    /** Adds plants without stems, many at once; tells their ids in the same order. */
     @Transactional
-    public long addBare(PlantEntry entry, @Nullable Long actId) {
-        check(entry);
-        return places.insertPlant(entry, actId);
+    public List<Long> addBare(List<PlantEntry> entries, @Nullable Long actId) {
+        if (entries.isEmpty()) {
+            return List.of();
+        }
+        Map<Long, Integer> last = new HashMap<>();
+        List<PlaceMapper.OnWalk> plants = new ArrayList<>();
+        for (PlantEntry entry : entries) {
+            check(entry);
+            last.computeIfAbsent(entry.spotId(), places::lastOnWalk);
+            plants.add(new PlaceMapper.OnWalk(entry, last.merge(entry.spotId(), 1, Integer::sum)));
+        }
+        List<Long> ids = places.insertPlants(plants, actId);
+        Rows.all(ids.size(), entries.size());
+        return ids;
+    }
+
+    /** A stem of a plant. */
+    public record StemOf(long plantId, StemEntry stem) {}
+
+    /** Adds stems, many at once; tells their ids in the same order. */
+    @Transactional
+    public List<Long> addStems(List<StemOf> stems) {
+        if (stems.isEmpty()) {
+            return List.of();
+        }
+        List<Long> ids = places.insertStems(stems);
+        Rows.all(ids.size(), stems.size());
+        return ids;
     }
 
     /** Changes a plant; of its stems those named are changed or added, the others stay. */

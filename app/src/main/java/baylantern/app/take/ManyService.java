@@ -10,14 +10,14 @@ import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmProblem;
-import baylantern.core.many.DayLuck;
-import baylantern.core.many.HowMany;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
 import baylantern.core.take.KinPooling;
 import baylantern.core.take.KinPrior;
 import baylantern.core.take.TakeCount;
+import baylantern.core.take.many.DayLuck;
+import baylantern.core.take.many.HowMany;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +31,9 @@ import org.springframework.stereotype.Service;
 class ManyService {
 
     private static final int CURVE_POINTS = 40;
+    private static final int MOST = 10_000;
+    private static final double LEAST_SURE = 0.5;
+    private static final double MOST_SURE = 0.99;
 
     private final GraftService grafts;
     private final PlaceService places;
@@ -74,6 +77,15 @@ class ManyService {
     record Many(Take take, DayLuck luck, int least, int oneLives, Given asked, List<HowMany.Point> curve) {}
 
     Many many(Asked asked) {
+        within("living", asked.living());
+        within("made", asked.made());
+        if (!(asked.sure() >= LEAST_SURE && asked.sure() <= MOST_SURE)) {
+            throw FarmProblem.wrong(
+                    "sure",
+                    asked.sure(),
+                    LEAST_SURE + " to " + MOST_SURE,
+                    "How sure lies from " + LEAST_SURE + " to " + MOST_SURE + ": nobody can be quite sure.");
+        }
         Variety variety = places.variety(asked.varietyId());
         if (asked.techniqueKey() != null
                 && rules.technique(asked.techniqueKey()).isEmpty()) {
@@ -97,6 +109,12 @@ class ManyService {
                         many.expected(asked.made()),
                         many.surely(asked.made(), asked.sure())),
                 many.curve(asked.living(), Math.max(least, asked.made()) + Math.max(2, least / 4), CURVE_POINTS));
+    }
+
+    private static void within(String field, int number) {
+        if (!(number >= 1 && number <= MOST)) {
+            throw FarmProblem.wrong(field, number, "1 to " + MOST, "A number of grafts lies from 1 to " + MOST + ".");
+        }
     }
 
     private static int least(HowMany many, Asked asked) {

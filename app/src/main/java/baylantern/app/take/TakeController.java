@@ -4,10 +4,6 @@ import baylantern.app.bench.YearPart;
 import baylantern.app.platform.CsvTable;
 import baylantern.app.take.TakeService.By;
 import baylantern.app.take.TakeService.Group;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.time.LocalDate;
@@ -47,9 +43,9 @@ class TakeController {
     ManyService.Many many(
             @RequestParam long varietyId,
             @RequestParam(required = false) @Nullable String techniqueKey,
-            @RequestParam(defaultValue = "10") @Min(1) @Max(10_000) int living,
-            @RequestParam(defaultValue = "0.9") @DecimalMin("0.5") @DecimalMax("0.99") double sure,
-            @RequestParam(required = false) @Min(1) @Max(10_000) @Nullable Integer made) {
+            @RequestParam(defaultValue = "10") int living,
+            @RequestParam(defaultValue = "0.9") double sure,
+            @RequestParam(required = false) @Nullable Integer made) {
         return many.many(
                 new ManyService.Asked(varietyId, techniqueKey, living, sure, Objects.requireNonNullElse(made, living)));
     }

@@ -35,6 +35,9 @@ import baylantern.core.season.window.Growth;
 import baylantern.core.season.window.Pinched;
 import baylantern.core.season.window.WindowDay;
 import baylantern.core.season.window.WindowFinder;
+import baylantern.core.take.BetaBelief;
+import baylantern.core.take.many.DayLuck;
+import baylantern.core.take.many.HowMany;
 import baylantern.core.wood.KeepMethod;
 import baylantern.core.wood.Keeping;
 import baylantern.core.wood.StickGrade;
@@ -264,6 +267,24 @@ class ModelDrawingsTest {
         }
         sheet.line(0, 0.7, 90, 0.7, LAMP, "4 4").words(70, 0.72, "7 of 10 live");
         keep("keeping", sheet.svg("Viability of citrus wood, well wrapped, in three stores"));
+    }
+
+    @Test
+    void howManyWithAndWithoutTheLuckOfADay() throws IOException {
+        Sheet sheet = new Sheet(10, 24, 0, 1);
+        for (int tenth = 0; tenth <= 10; tenth += 5) {
+            sheet.upTick(tenth / 10.0, tenth * 10 + " %");
+        }
+        for (int made = 10; made <= 24; made += 2) {
+            sheet.acrossTick(made, "" + made);
+        }
+        for (double spread : new double[] {0, 0.4, 1}) {
+            HowMany many = new HowMany(new BetaBelief(9, 3), DayLuck.of(spread));
+            sheet.curve(spread == 0 ? LAMP : SEA, made -> many.chance(10, (int) Math.round(made)), 14);
+            sheet.words(22.5, many.chance(10, 22) - 0.03, "spread " + spread);
+        }
+        sheet.line(10, 0.9, 24, 0.9, LAMP, "4 4");
+        keep("many", sheet.svg("Chance that ten live, by how many are made on one day, where 8 of 10 took before"));
     }
 
     @Test

@@ -1,4 +1,4 @@
-package baylantern.core.many;
+package baylantern.core.take.many;
 
 import baylantern.core.take.Belief;
 import java.util.ArrayList;

@@ -1,4 +1,4 @@
-package baylantern.core.many;
+package baylantern.core.take.many;
 
 import java.util.Arrays;
 import java.util.List;

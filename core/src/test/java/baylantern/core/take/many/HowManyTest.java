@@ -1,4 +1,4 @@
-package baylantern.core.many;
+package baylantern.core.take.many;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
