@@ -101,6 +101,7 @@ final class Clause {
     /** How it goes on from what was said before. */
     final WordKind link;
 
+    private final boolean split;
     private final List<Said> said = new ArrayList<>();
     private final List<Word> words = new ArrayList<>();
     private final Set<WordKind> met = EnumSet.noneOf(WordKind.class);
@@ -111,7 +112,13 @@ final class Clause {
     private int denialsAhead;
 
     Clause(WordKind link) {
+        this(link, false);
+    }
+
+    /** @param split true where only a subject parts it from what was said before */
+    Clause(WordKind link, boolean split) {
         this.link = link;
+        this.split = split;
     }
 
     /** Something said, and the denial it stands under. */
@@ -125,6 +132,8 @@ final class Clause {
         NO_GROWTH,
         /** It speaks of something else, or of nothing. */
         ASIDE,
+        /** The stock is dead. */
+        NO_STOCK,
         /** It says how it once was. */
         PAST,
         /** It cannot be said what it means. */
@@ -222,7 +231,7 @@ final class Clause {
             return Verdict.open("It counts several.");
         }
         if (subject == WordKind.STOCK) {
-            return Verdict.of(Sort.ASIDE);
+            return split && said.isEmpty() ? Verdict.open("Of the scion, or of the stock?") : ofTheStock();
         }
         if (has(WordKind.MORE) && denial == null && !denied) {
             return Verdict.open("\"more\" of what is not said.");
@@ -259,6 +268,12 @@ final class Clause {
             }
         }
         return true;
+    }
+
+    // A living stock says nothing of the scion; a dead one cannot carry it.
+    private Verdict ofTheStock() {
+        boolean dead = said.stream().anyMatch(one -> one.kind() == WordKind.DEAD && one.denial() == null);
+        return Verdict.of(dead ? Sort.NO_STOCK : Sort.ASIDE);
     }
 
     private Verdict silent() {

@@ -19,6 +19,11 @@ final class Merge {
         if (b.sort() == Sort.OPEN || b.sort() == Sort.ASIDE) {
             return b.sort() == Sort.OPEN ? b : a;
         }
+        if (a.sort() == Sort.NO_STOCK || b.sort() == Sort.NO_STOCK) {
+            Verdict other = a.sort() == Sort.NO_STOCK ? b : a;
+            boolean dead = other.sign() == Sign.DEAD;
+            return dead || other.sort() == Sort.NO_STOCK ? other : Verdict.open("On a dead stock?");
+        }
         if (a.sort() == Sort.PAST || b.sort() == Sort.PAST) {
             return a.sort() == Sort.PAST ? a : b;
         }

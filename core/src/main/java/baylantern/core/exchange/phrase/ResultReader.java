@@ -93,7 +93,7 @@ public final class ResultReader {
                 if (!now.empty()) {
                     clauses.add(now);
                 }
-                now = new Clause(carried);
+                now = new Clause(carried, !link);
             }
             if (!link) {
                 now.add(new Word(word.text(), kind));
@@ -144,6 +144,12 @@ public final class ResultReader {
     }
 
     private ResultReading settled(List<Clause> clauses) {
+        for (int i = 1; i < clauses.size(); i++) {
+            if (words.alone(WordKind.NO, clauses.get(i).text())
+                    && clauses.get(i - 1).saysSomething()) {
+                return ResultReading.asked("It says a thing and then no.");
+            }
+        }
         List<Verdict> verdicts = clauses.stream().map(this::verdict).toList();
         for (Verdict verdict : verdicts) {
             if (verdict.sort() == Sort.OPEN) {
@@ -157,6 +163,7 @@ public final class ResultReader {
         return switch (sum.sort()) {
             case SEEN -> sum.sign() == null ? ResultReading.asked("") : ResultReading.of(sum.sign());
             case NO_GROWTH -> ResultReading.asked("No growth: does it wait, or is it dead?");
+            case NO_STOCK -> ResultReading.asked("It says that the stock is dead; and the scion?");
             case PAST -> ResultReading.asked("It says what was, not what is.");
             case ASIDE -> ResultReading.asked("It does not say how the scion is.");
             case OPEN -> ResultReading.asked(sum.why());
