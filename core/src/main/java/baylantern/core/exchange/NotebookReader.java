@@ -31,9 +31,6 @@ public final class NotebookReader {
 
     private static final LocalDate EARLIEST = LocalDate.of(1950, 1, 1);
 
-    private static final Set<String> DENIALS =
-            Set.of("no", "not", "without", "sin", "sem", "sans", "pas", "ohne", "kein", "keine", "senza", "non");
-
     private final Words words;
     private final DateReader dates;
 
@@ -62,15 +59,7 @@ public final class NotebookReader {
 
     /** The cover a remark names without denying it; empty where it names none. */
     public Optional<Cover> cover(String remark) {
-        List<String> said = List.of(Words.plain(remark).split("[^\\p{L}\\p{N}]+"));
-        return words.topic("covers").entrySet().stream()
-                .filter(word -> said.contains(word.getKey()))
-                .filter(word -> {
-                    int at = said.indexOf(word.getKey());
-                    return at == 0 || !DENIALS.contains(said.get(at - 1));
-                })
-                .map(word -> Cover.valueOf(word.getValue()))
-                .findFirst();
+        return CoverWords.named(remark, words);
     }
 
     /** One reading of one table under one set of choices. */

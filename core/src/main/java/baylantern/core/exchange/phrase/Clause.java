@@ -15,89 +15,6 @@ final class Clause {
     private static final Set<String> FOLLOW =
             Set.of("nicht", "pas", "nichts", "rien", "aucun", "not", "keine", "keiner");
 
-    private static final Set<String> BUDS = Set.of(
-            "bud",
-            "buds",
-            "eye",
-            "eyes",
-            "yema",
-            "yemas",
-            "gema",
-            "gemas",
-            "gomo",
-            "gomos",
-            "oeil",
-            "yeux",
-            "bourgeon",
-            "bourgeons",
-            "knospe",
-            "knospen",
-            "auge",
-            "augen",
-            "gemma",
-            "gemme",
-            "occhio",
-            "occhi");
-
-    private static final Set<String> UNITS = Set.of(
-            "week",
-            "weeks",
-            "wk",
-            "wks",
-            "day",
-            "days",
-            "d",
-            "month",
-            "months",
-            "year",
-            "cm",
-            "mm",
-            "inch",
-            "inches",
-            "in",
-            "dias",
-            "dia",
-            "semanas",
-            "semana",
-            "meses",
-            "mes",
-            "ano",
-            "jours",
-            "jour",
-            "semaines",
-            "semaine",
-            "mois",
-            "an",
-            "tage",
-            "tagen",
-            "tag",
-            "woche",
-            "wochen",
-            "monat",
-            "monate",
-            "jahr",
-            "giorni",
-            "giorno",
-            "settimane",
-            "settimana",
-            "mesi",
-            "anno",
-            "st",
-            "nd",
-            "rd",
-            "th",
-            "january",
-            "february",
-            "march",
-            "april",
-            "june",
-            "july",
-            "august",
-            "september",
-            "october",
-            "november",
-            "december");
-
     /** How it goes on from what was said before. */
     final WordKind link;
 
@@ -227,7 +144,7 @@ final class Clause {
         if (has(WordKind.SOME)) {
             return Verdict.open("It speaks of a part of several.");
         }
-        if (!numbersAreOfGrowth()) {
+        if (!Counted.onlyGrowth(words, said.stream().allMatch(one -> one.kind().growth() && one.denial() == null))) {
             return Verdict.open("It counts several.");
         }
         if (subject == WordKind.STOCK) {
@@ -248,26 +165,6 @@ final class Clause {
 
     private @Nullable Word first(Predicate<Word> test) {
         return words.stream().filter(test).findFirst().orElse(null);
-    }
-
-    // "2 leaves", "3 weeks", "1 bud pushed": not so many grafts of several.
-    private boolean numbersAreOfGrowth() {
-        for (int i = 0; i < words.size(); i++) {
-            if (words.get(i).kind() == WordKind.NUMBER) {
-                Word next = i + 1 < words.size() ? words.get(i + 1) : null;
-                boolean bud = next != null && next.kind() == WordKind.SCION && BUDS.contains(next.text());
-                boolean grows = said.stream().allMatch(one -> one.kind().growth() && one.denial() == null);
-                if (next == null
-                        || !(next.kind() == WordKind.UNIT
-                                || UNITS.contains(next.text())
-                                || next.kind().growth()
-                                || (next.kind() == WordKind.FILLER && grows && !said.isEmpty())
-                                || (bud && grows && !said.isEmpty()))) {
-                    return false;
-                }
-            }
-        }
-        return true;
     }
 
     // A living stock says nothing of the scion; a dead one cannot carry it.
