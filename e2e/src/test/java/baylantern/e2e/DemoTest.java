@@ -175,7 +175,7 @@ class DemoTest extends DemoScreenTest {
         page.getByLabel("Notebook file")
                 .setInputFiles(new FilePayload("old.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));
         assertThat(title(page)).hasText("1 of 2 rows can be taken");
-        assertThat(page.getByText("\"grumbling\" is not a result word known here."))
+        assertThat(page.getByText("\"grumbling\" is not understood as a result."))
                 .isVisible();
         axeClean(page);
         choose(list(page, "grumbling means"), "DEAD");
