@@ -75,6 +75,10 @@ final class ColumnGuesser {
                                 * (HEADING_ALONE + (1 - HEADING_ALONE) * cells.fits(role)),
                         Double::sum));
         PartHeading part = PartHeading.of(heading, words);
+        if (part.around()) {
+            scores.remove(ColumnRole.SCION_MM);
+            scores.remove(ColumnRole.STOCK_MM);
+        }
         part.thickness().ifPresent(role -> {
             double told = part.thick() ? WHOLE_HEADING : HEADING;
             scores.merge(role, told * cells.lengths(), Double::sum);
@@ -101,6 +105,9 @@ final class ColumnGuesser {
         }
         if (cells.dates() >= MOSTLY) {
             return Optional.of("It holds days. Of what?");
+        }
+        if (PartHeading.of(table.headings().get(column), words).around()) {
+            return Optional.of("It looks like a measure around. A thickness is wanted: about a third of it.");
         }
         if (cells.lengths() >= MOSTLY) {
             return Optional.of("It holds numbers that may be thicknesses. Of the scion, or of the stock?");
