@@ -389,7 +389,7 @@ public class BenchService implements Undoer {
     /** Stores one row with its schools; for imports and the demo, which plan their visits themselves. */
     @Transactional
     public long store(NewGraft row, Map<String, String> schools) {
-        long id = grafts.insert(row);
+        long id = storeAll(List.of(row)).get(0);
         if (!schools.isEmpty()) {
             Rows.all(
                     grafts.insertSchools(

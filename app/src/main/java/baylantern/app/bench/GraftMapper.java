@@ -37,8 +37,6 @@ interface GraftMapper {
 
     List<Long> insertAll(@Param("grafts") List<NewGraft> grafts);
 
-    Long insert(NewGraft graft);
-
     int insertSchools(@Param("graftId") long graftId, @Param("schools") List<GraftSchool> schools);
 
     List<GraftSchool> schools(@Param("ids") Collection<Long> ids);

@@ -25,8 +25,7 @@ public class LookHistory {
     /** A graft seen on a past day; of the act that brings it in, or null. */
     public void seen(
             long graftId, @Nullable Long personId, LocalDate seenOn, Sign sign, String note, @Nullable Long actId) {
-        LookRow look = new LookRow(0, graftId, null, seenOn, sign, false, note, "");
-        Rows.made(care.insertLook(graftId, personId, clock.now(), look, actId));
+        seenAll(List.of(new Past(graftId, personId, seenOn, sign, note)), actId);
     }
 
     /** A graft seen on a past day, by somebody or nobody known. */

@@ -14,7 +14,6 @@ import baylantern.core.fit.Round;
 import baylantern.core.fit.choice.BenchCase;
 import baylantern.core.fit.choice.BenchCase.Growth;
 import baylantern.core.fit.choice.BenchCase.Slips;
-import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FitRules.Needs;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
@@ -70,8 +69,7 @@ class CaseService {
                 leaves.merge(List.of(row.techniqueKey()), count(row), TakeCount::plus);
             }
         }
-        KinPooling pooling = new KinPooling(
-                leaves, KinPrior.lasting(rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD)));
+        KinPooling pooling = new KinPooling(leaves, KinPrior.lasting(rules));
         Map<String, Belief> beliefs = new HashMap<>();
         Map<String, Integer> tried = new HashMap<>();
         leaves.forEach((path, count) -> {

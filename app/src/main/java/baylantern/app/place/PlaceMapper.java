@@ -75,15 +75,11 @@ interface PlaceMapper {
     @Nullable
     Plant plantByCode(@Param("code") String code);
 
-    Long insertPlant(@Param("plant") PlantEntry plant, @Param("actId") @Nullable Long actId);
-
     int updatePlant(@Param("id") long id, @Param("plant") PlantEntry plant);
 
     int deletePlantsOfAct(@Param("actId") long actId);
 
     List<Stem> stems(@Param("plantIds") Collection<Long> plantIds);
-
-    Long insertStem(@Param("plantId") long plantId, @Param("stem") StemEntry stem);
 
     @Nullable
     Stem stem(@Param("id") long id);

@@ -111,7 +111,7 @@ public class PlantService implements Undoer {
     /** Adds a stem to a plant under a label of its own; its number comes back. */
     @Transactional
     public long addStem(long plantId, StemEntry entry) {
-        return places.insertStem(plantId, entry);
+        return addStems(List.of(new StemOf(plantId, entry))).get(0);
     }
 
     /** Removes a stem nothing has been done on; the store refuses where a graft stands on it. */
@@ -128,16 +128,16 @@ public class PlantService implements Undoer {
             throw FarmProblem.wrong(
                     "code", entry.code(), "a new code", "There is a plant " + entry.code() + " already.");
         }
-        long id = places.insertPlant(entry, actId);
+        long id = addBare(List.of(entry), actId).get(0);
         List<StemEntry> stems = entry.stems() == null || entry.stems().isEmpty()
                 ? List.of(new StemEntry("1", null, null))
                 : entry.stems();
-        int number = 1;
+        List<StemOf> all = new ArrayList<>();
         for (StemEntry stem : stems) {
-            String label = stem.label().isBlank() ? "" + number : stem.label();
-            Rows.made(places.insertStem(id, new StemEntry(label, stem.diameterMm(), stem.heightMm())));
-            number++;
+            String label = stem.label().isBlank() ? "" + (all.size() + 1) : stem.label();
+            all.add(new StemOf(id, new StemEntry(label, stem.diameterMm(), stem.heightMm())));
         }
+        Rows.all(addStems(all).size(), all.size());
         return plant(id);
     }
 
@@ -195,7 +195,7 @@ public class PlantService implements Undoer {
         for (StemEntry stem : Objects.requireNonNullElse(entry.stems(), List.<StemEntry>of())) {
             Stem there = stems.get(stem.label());
             if (there == null) {
-                Rows.made(places.insertStem(id, stem));
+                Rows.made(addStem(id, stem));
             } else {
                 Rows.one(places.updateStem(there.id(), stem));
                 if (!Objects.equals(there.diameterMm(), stem.diameterMm())) {

@@ -3,7 +3,6 @@ package baylantern.app.take;
 import baylantern.app.bench.DayCount;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
-import baylantern.app.bench.TakeRow;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
 import baylantern.app.platform.Changes;
@@ -13,15 +12,13 @@ import baylantern.app.platform.FarmProblem;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
-import baylantern.core.take.KinPooling;
-import baylantern.core.take.KinPrior;
 import baylantern.core.take.TakeCount;
 import baylantern.core.take.many.DayLuck;
 import baylantern.core.take.many.HowMany;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -38,16 +35,18 @@ class ManyService {
     private final GraftService grafts;
     private final PlaceService places;
     private final Rulebook rules;
+    private final TakeTrees trees;
     private final Derived<Learned> learned;
 
-    ManyService(GraftService grafts, PlaceService places, Rulebook rules, Changes changes) {
+    ManyService(GraftService grafts, PlaceService places, Rulebook rules, TakeTrees trees, Changes changes) {
+        this.trees = trees;
         this.grafts = grafts;
         this.places = places;
         this.rules = rules;
-        this.learned = changes.derive(this::learn, Fact.GRAFTS, Fact.GRAFT_STATES, Fact.VARIETIES);
+        this.learned = changes.derive(this::learn, Fact.GRAFTS, Fact.GRAFT_STATES, Fact.SITE);
     }
 
-    private record Learned(KinPooling takes, DayLuck luck) {}
+    private record Learned(Ranges takes, DayLuck luck) {}
 
     /** What is asked: so many living with such a sureness, and what so many made would give. */
     record Asked(long varietyId, @Nullable String techniqueKey, int living, double sure, int made) {}
@@ -93,10 +92,10 @@ class ManyService {
         }
         Learned known = learned.get();
         List<String> path = path(variety, asked.techniqueKey());
-        Belief belief = known.takes().belief(path);
+        Belief belief = known.takes().of(path);
         HowMany many = new HowMany(belief, known.luck());
         Belief.Range range = belief.range(rules.life(FigureName.RANGE_MASS).value());
-        TakeCount count = known.takes().count(path);
+        TakeCount count = known.takes().own().count(path);
         int least = least(many, asked);
         return new Many(
                 new Take(belief.mean(), range.low(), range.high(), count.taken(), count.decided()),
@@ -131,21 +130,12 @@ class ManyService {
     }
 
     private Learned learn() {
-        Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
-        for (TakeRow row : grafts.takes("variety-technique", GraftFilter.ALL)) {
-            List<String> path = List.of(
-                    Objects.requireNonNull(row.speciesKey()),
-                    "" + row.varietyId(),
-                    Objects.requireNonNullElse(row.techniqueKey(), ""));
-            leaves.merge(path, TakeService.count(row), TakeCount::plus);
-        }
-        KinPooling takes = new KinPooling(
-                leaves, KinPrior.lasting(rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD)));
+        Ranges takes = new Ranges(trees.seasons(GraftFilter.ALL), trees.techniques(GraftFilter.ALL));
         return new Learned(takes, luck(takes));
     }
 
-    private DayLuck luck(KinPooling takes) {
-        Map<Object, List<DayLuck.Kind>> days = grafts.decidedByDay().stream()
+    private DayLuck luck(Ranges takes) {
+        Map<LocalDate, List<DayLuck.Kind>> days = grafts.decidedByDay().stream()
                 .collect(Collectors.groupingBy(
                         DayCount::madeOn,
                         LinkedHashMap::new,
@@ -156,9 +146,8 @@ class ManyService {
                 List.copyOf(days.values()));
     }
 
-    private static DayLuck.Kind kind(DayCount day, KinPooling takes) {
-        double usual =
-                takes.belief(List.of(day.speciesKey(), "" + day.varietyId())).mean();
+    private static DayLuck.Kind kind(DayCount day, Ranges takes) {
+        double usual = takes.of(List.of(day.speciesKey(), "" + day.varietyId())).mean();
         return new DayLuck.Kind(usual, day.taken(), day.decided());
     }
 }

@@ -10,14 +10,12 @@ import baylantern.app.place.Variety;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.Fact;
-import baylantern.core.rules.Figure;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.Season;
 import baylantern.core.take.Belief;
 import baylantern.core.take.KinPooling;
-import baylantern.core.take.KinPrior;
 import baylantern.core.take.TakeCount;
 import java.time.LocalDate;
 import java.time.YearMonth;
@@ -39,17 +37,16 @@ import org.springframework.stereotype.Service;
 @Service
 class TakeService {
 
-    /** Species, then variety. */
-    private static final int VARIETY_DEPTH = 2;
-
     private final GraftService grafts;
     private final PlaceService places;
     private final Rulebook rules;
+    private final TakeTrees trees;
 
     /** What is told of all grafts, whenever they were made; a span is reckoned when it is asked for. */
     private final DerivedEach<By, TakeView> whole;
 
-    TakeService(GraftService grafts, PlaceService places, Rulebook rules, Changes changes) {
+    TakeService(GraftService grafts, PlaceService places, Rulebook rules, TakeTrees trees, Changes changes) {
+        this.trees = trees;
         this.whole = changes.deriveEach(
                 by -> reckon(by, GraftFilter.ALL),
                 Fact.GRAFTS,
@@ -111,29 +108,12 @@ class TakeService {
     }
 
     private TakeView reckon(By by, GraftFilter filter) {
-        KinPooling seasons = seasons(filter);
+        KinPooling seasons = trees.seasons(filter);
         return switch (by) {
             case SEASON -> nested(by, filter, this::season, seasons);
             case VARIETY_TECHNIQUE -> nested(by, filter, this::technique, seasons);
             default -> byOne(by, filter, seasons);
         };
-    }
-
-    // The farm, a species and a variety have one range each, whatever they are looked at by: that of the tree in which
-    // every
-    // variety has its seasons.
-    private KinPooling seasons(GraftFilter filter) {
-        Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
-        for (TakeRow row : grafts.takes("season", filter)) {
-            leaves.merge(
-                    List.of(
-                            Objects.requireNonNull(row.speciesKey()),
-                            "" + row.varietyId(),
-                            season(row, filter).key()),
-                    count(row),
-                    TakeCount::plus);
-        }
-        return new KinPooling(leaves, prior(rules.life(FigureName.OCCASION_STRENGTH)));
     }
 
     /** The third level under species and variety: its key sorts, its label is shown. */
@@ -150,8 +130,7 @@ class TakeService {
     }
 
     private Third season(TakeRow row, GraftFilter filter) {
-        YearMonth month = YearMonth.of(Objects.requireNonNull(row.madeYear()), Objects.requireNonNull(row.madeMonth()));
-        Season season = Season.of(month, places.latitudeDeg());
+        Season season = trees.season(row);
         YearMonth first = YearMonth.of(season.startYear(), 3).plusMonths(3L * season.quarter());
         return new Third(
                 season.key(),
@@ -162,23 +141,22 @@ class TakeService {
     }
 
     private Third technique(TakeRow row, GraftFilter filter) {
-        String key = Objects.requireNonNullElse(row.techniqueKey(), "");
+        String key = TakeTrees.technique(row);
         String label = rules.technique(key).map(t -> t.name()).orElse("not written down");
         return new Third(key, label, key, filter.from(), filter.to());
     }
 
     private TakeView nested(
             By by, GraftFilter filter, BiFunction<TakeRow, GraftFilter, Third> third, KinPooling seasons) {
-        Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
+        List<TakeRow> rows = grafts.takes(by == By.SEASON ? "season" : "variety-technique", filter);
         Map<String, Third> kinds = new TreeMap<>();
-        String query = by == By.SEASON ? "season" : "variety-technique";
-        for (TakeRow row : grafts.takes(query, filter)) {
-            Third found = third.apply(row, filter);
-            kinds.put(found.key(), found);
-            List<String> path = List.of(Objects.requireNonNull(row.speciesKey()), "" + row.varietyId(), found.key());
-            leaves.merge(path, count(row), TakeCount::plus);
-        }
-        KinPooling thirds = by == By.SEASON ? seasons : new KinPooling(leaves, prior(null));
+        rows.forEach(row -> {
+            Third kind = third.apply(row, filter);
+            kinds.put(kind.key(), kind);
+        });
+        Map<List<String>, TakeCount> leaves =
+                TakeTrees.leaves(rows, row -> third.apply(row, filter).key());
+        KinPooling thirds = by == By.SEASON ? seasons : trees.lasting(leaves);
         Ranges ranges = new Ranges(seasons, thirds);
         List<Group> groups = new ArrayList<>();
         Map<Long, Variety> varieties = varieties();
@@ -251,11 +229,11 @@ class TakeService {
         Map<String, String> labels = new HashMap<>();
         for (TakeRow row : grafts.takes("sort", filter)) {
             Sort sort = sort(by, row, makers, filter);
-            leaves.merge(List.of(sort.id()), count(row), TakeCount::plus);
+            leaves.merge(List.of(sort.id()), TakeTrees.count(row), TakeCount::plus);
             keys.put(sort.id(), sort.key());
             labels.put(sort.id(), sort.label());
         }
-        KinPooling own = by == By.SPECIES ? seasons : new KinPooling(leaves, prior(null));
+        KinPooling own = by == By.SPECIES ? seasons : trees.lasting(leaves);
         Ranges ranges = new Ranges(seasons, own);
         List<Group> groups = leaves.keySet().stream()
                 .map(path -> group(Known.in(labels, path.get(0)), null, path, ranges, Known.in(keys, path.get(0))))
@@ -301,23 +279,6 @@ class TakeService {
         return places.varieties().stream().collect(Collectors.toMap(Variety::id, Function.identity()));
     }
 
-    private KinPrior prior(@Nullable Figure occasion) {
-        return new KinPrior(rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD), occasion);
-    }
-
-    /** What is believed of the groups of a view: of lasting kinds by the tree of seasons, of others by their own. */
-    private record Ranges(KinPooling seasons, KinPooling own) {
-
-        Belief of(List<String> path) {
-            boolean lasting = path.isEmpty() || (own.depth() == VARIETY_DEPTH + 1 && path.size() <= VARIETY_DEPTH);
-            if (lasting) {
-                return seasons.belief(path);
-            }
-            boolean only = path.size() > VARIETY_DEPTH && own.only(path);
-            return only ? seasons.belief(path.subList(0, VARIETY_DEPTH)) : own.belief(path);
-        }
-    }
-
     private static List<String> keys(Map<List<String>, TakeCount> leaves, List<String> under) {
         return leaves.keySet().stream()
                 .filter(path -> path.subList(0, under.size()).equals(under))
@@ -360,15 +321,5 @@ class TakeService {
                 thin,
                 count.decided() == 0,
                 key);
-    }
-
-    static TakeCount count(TakeRow row) {
-        int n = row.grafts();
-        return switch (row.outcome()) {
-            case TAKEN -> new TakeCount(n, 0, 0, 0);
-            case FAILED -> new TakeCount(0, n, 0, 0);
-            case WAITING -> new TakeCount(0, 0, n, 0);
-            case LOST -> new TakeCount(0, 0, 0, n);
-        };
     }
 }

@@ -12,7 +12,6 @@ import baylantern.app.platform.Changes;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.platform.TableVault;
 import baylantern.core.care.GraftState;
-import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
 import baylantern.core.take.KinPooling;
@@ -75,8 +74,7 @@ class DemoFarmTest extends GrownFarmTest {
         }
         grafts.list(GraftFilter.ALL, 10_000)
                 .forEach(g -> names.put(g.varietyName(), g.speciesKey() + "/" + g.varietyId()));
-        KinPooling pooling = new KinPooling(
-                leaves, KinPrior.lasting(rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD)));
+        KinPooling pooling = new KinPooling(leaves, KinPrior.lasting(rules));
         Map<List<String>, Double> hidden = truths().stream()
                 .collect(Collectors.groupingBy(
                         t -> List.of(

@@ -9,15 +9,10 @@ import java.util.function.Predicate;
 /** The filled cells of one column: of what sort they are, each as a share of them from 0 to 1. */
 record ColumnCells(List<String> cells, double filled, Words words, DateReader reader, ResultReader resultReader) {
 
-    static ColumnCells of(NotebookTable table, int column, int sample, Words words, DateReader dates) {
-        List<String> all = table.lines().stream()
-                .limit(sample)
-                .map(line -> line.cell(column))
-                .toList();
+    static ColumnCells of(List<String> all, Words words, DateReader reader, ResultReader results) {
         List<String> cells = all.stream().filter(cell -> !cell.isEmpty()).toList();
         double filled = all.isEmpty() ? 0 : cells.size() / (double) all.size();
-        ResultReader results = new ResultReader(words, table.headings().get(column));
-        return new ColumnCells(cells, filled, words, dates, results);
+        return new ColumnCells(cells, filled, words, reader, results);
     }
 
     double dates() {

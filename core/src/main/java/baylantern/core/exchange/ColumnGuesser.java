@@ -1,5 +1,7 @@
 package baylantern.core.exchange;
 
+import baylantern.core.exchange.phrase.PhraseWords;
+import baylantern.core.exchange.phrase.ResultReader;
 import baylantern.core.rules.Words;
 import baylantern.core.table.DateReader;
 import java.util.ArrayList;
@@ -27,10 +29,21 @@ final class ColumnGuesser {
 
     private final Words words;
     private final DateReader dates;
+    private final PhraseWords phrases;
 
-    ColumnGuesser(Words words) {
+    ColumnGuesser(Words words, DateReader dates, PhraseWords phrases) {
         this.words = words;
-        this.dates = new DateReader(words);
+        this.dates = dates;
+        this.phrases = phrases;
+    }
+
+    private ColumnCells cells(NotebookTable table, int column) {
+        List<String> cells = table.lines().stream()
+                .limit(SAMPLE)
+                .map(line -> line.cell(column))
+                .toList();
+        return ColumnCells.of(
+                cells, words, dates, new ResultReader(phrases, table.headings().get(column)));
     }
 
     private record Bid(int column, ColumnRole role, double score) {}
@@ -64,7 +77,7 @@ final class ColumnGuesser {
     }
 
     private Map<ColumnRole, Double> scores(NotebookTable table, int column) {
-        ColumnCells cells = ColumnCells.of(table, column, SAMPLE, words, dates);
+        ColumnCells cells = cells(table, column);
         Map<ColumnRole, Double> scores = new EnumMap<>(ColumnRole.class);
         content(cells, scores, column);
         String heading = table.headings().get(column);
@@ -99,7 +112,7 @@ final class ColumnGuesser {
 
     /** Why a column that is left out should be looked at; empty where nothing speaks for it. */
     Optional<String> ask(NotebookTable table, int column) {
-        ColumnCells cells = ColumnCells.of(table, column, SAMPLE, words, dates);
+        ColumnCells cells = cells(table, column);
         if (cells.filled() < FEWEST_FILLED || cells.distinct() < 2) {
             return Optional.empty();
         }

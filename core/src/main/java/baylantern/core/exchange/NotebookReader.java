@@ -7,6 +7,7 @@ import baylantern.core.exchange.NotebookReport.Reason;
 import baylantern.core.exchange.NotebookReport.Refusal;
 import baylantern.core.exchange.NotebookReport.Remark;
 import baylantern.core.exchange.NotebookTable.Line;
+import baylantern.core.exchange.phrase.PhraseWords;
 import baylantern.core.exchange.phrase.ResultReader;
 import baylantern.core.rules.Words;
 import baylantern.core.table.DateReader;
@@ -33,10 +34,14 @@ public final class NotebookReader {
 
     private final Words words;
     private final DateReader dates;
+    private final PhraseWords phrases;
+    private final ColumnGuesser columnGuesser;
 
     public NotebookReader(Words words) {
         this.words = words;
         this.dates = new DateReader(words);
+        this.phrases = new PhraseWords(words);
+        this.columnGuesser = new ColumnGuesser(words, dates, phrases);
     }
 
     /**
@@ -100,7 +105,7 @@ public final class NotebookReader {
             for (int column = 0; column < roles.size(); column++) {
                 at.putIfAbsent(roles.get(column), column);
             }
-            results = WordBook.ofResults(new ResultReader(words, heading(ColumnRole.RESULT)), choices.results());
+            results = WordBook.ofResults(new ResultReader(phrases, heading(ColumnRole.RESULT)), choices.results());
             techniques = WordBook.of("techniques", words, choices.techniques());
             species = WordBook.of("species", words, choices.species());
             varieties = new SpellingChoices(ColumnRole.VARIETY, column(ColumnRole.VARIETY), choices);
@@ -117,7 +122,7 @@ public final class NotebookReader {
         }
 
         private List<ColumnRole> roles(NotebookChoices choices) {
-            List<ColumnRole> guessed = new ArrayList<>(new ColumnGuesser(words).guess(table));
+            List<ColumnRole> guessed = new ArrayList<>(columnGuesser.guess(table));
             choices.columns().forEach((column, role) -> {
                 if (column >= 0 && column < guessed.size()) {
                     guessed.set(column, role);
@@ -359,7 +364,7 @@ public final class NotebookReader {
                         .toList();
                 ColumnRole role = roles.get(column);
                 String ask = role == ColumnRole.IGNORED && !chosen.contains(column)
-                        ? new ColumnGuesser(words).ask(table, column).orElse(null)
+                        ? columnGuesser.ask(table, column).orElse(null)
                         : null;
                 columns.add(new NotebookReport.Column(column, table.headings().get(column), role, samples, ask));
             }

@@ -1,6 +1,8 @@
 package baylantern.core.take;
 
 import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Rulebook;
 import java.util.stream.DoubleStream;
 import org.jspecify.annotations.Nullable;
 
@@ -17,9 +19,17 @@ public record KinPrior(
     private static final double VARIANCE = 0.21;
     private static final double[] STEPS = {-1.9, -0.9, 0, 0.9, 2.1};
 
-    /** Nothing but lasting kinds: species, varieties. */
-    public static KinPrior lasting(Figure strength, Figure spread) {
-        return new KinPrior(strength, spread, null);
+    /** As the rulebook has it, where all levels are of lasting kinds: species, varieties, techniques. */
+    public static KinPrior lasting(Rulebook rules) {
+        return new KinPrior(rules.life(FigureName.KIN_STRENGTH), rules.life(FigureName.KIN_SPREAD), null);
+    }
+
+    /** As the rulebook has it, where the last level is of seasons. */
+    public static KinPrior withSeasons(Rulebook rules) {
+        return new KinPrior(
+                rules.life(FigureName.KIN_STRENGTH),
+                rules.life(FigureName.KIN_SPREAD),
+                rules.life(FigureName.OCCASION_STRENGTH));
     }
 
     /** How far members of a level may lie from their group, on log-odds, evenly in the log. */

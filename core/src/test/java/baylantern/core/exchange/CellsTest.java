@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import baylantern.core.exchange.phrase.PhraseWords;
 import baylantern.core.exchange.phrase.ResultReader;
 import baylantern.core.rules.Words;
 import java.nio.charset.StandardCharsets;
@@ -96,7 +97,8 @@ class CellsTest {
 
     @Test
     void aCorrectionWinsAndAnUnknownWordIsCounted() {
-        WordBook book = WordBook.ofResults(new ResultReader(WORDS, ""), Map.of("Took", "DEAD", "maybe", ""));
+        WordBook book =
+                WordBook.ofResults(new ResultReader(new PhraseWords(WORDS), ""), Map.of("Took", "DEAD", "maybe", ""));
         assertThat(book.read("took").key()).isEqualTo("DEAD");
         assertThat(book.read("maybe").key()).isNull();
         assertThat(book.read("grumbling").ask()).contains("grumbling");

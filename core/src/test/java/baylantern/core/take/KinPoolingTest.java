@@ -3,7 +3,6 @@ package baylantern.core.take;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,12 +15,8 @@ import org.junit.jupiter.api.Test;
 class KinPoolingTest {
 
     private static final Rulebook RULES = Rulebook.shipped();
-    private static final KinPrior PRIOR =
-            KinPrior.lasting(RULES.life(FigureName.KIN_STRENGTH), RULES.life(FigureName.KIN_SPREAD));
-    private static final KinPrior WITH_SEASONS = new KinPrior(
-            RULES.life(FigureName.KIN_STRENGTH),
-            RULES.life(FigureName.KIN_SPREAD),
-            RULES.life(FigureName.OCCASION_STRENGTH));
+    private static final KinPrior PRIOR = KinPrior.lasting(RULES);
+    private static final KinPrior WITH_SEASONS = KinPrior.withSeasons(RULES);
 
     private static KinPooling pooled(Map<List<String>, TakeCount> leaves) {
         return new KinPooling(leaves, PRIOR);

@@ -30,7 +30,7 @@ class PoolingByHandTest {
     @Test
     void twoGroupsAgainstAPlainSum() {
         KinPooling pooling = new KinPooling(
-                Map.of(List.of("a"), count(2, 2), List.of("b"), count(6, 2)), KinPrior.lasting(CENTRE, NARROW));
+                Map.of(List.of("a"), count(2, 2), List.of("b"), count(6, 2)), new KinPrior(CENTRE, NARROW, null));
         assertThat(pooling.strength(1)).isEqualTo(10, within(0.01));
         double spread = Math.sqrt(1 / (0.21 * 11));
         double sum = 0;
@@ -100,7 +100,7 @@ class PoolingByHandTest {
         TakeCount own = count(random.nextInt(20), 1 + random.nextInt(20));
         TakeCount kin = count(random.nextInt(40), 1 + random.nextInt(40));
         Belief belief = new KinPooling(
-                        Map.of(List.of("own"), own, List.of("kin"), kin), KinPrior.lasting(CENTRE, CENTRE))
+                        Map.of(List.of("own"), own, List.of("kin"), kin), new KinPrior(CENTRE, CENTRE, null))
                 .belief(List.of("own"));
         double ownRate = own.taken() / (double) own.decided();
         double kinRate = BetaBelief.FLAT.after(kin.taken(), kin.failed()).mean();

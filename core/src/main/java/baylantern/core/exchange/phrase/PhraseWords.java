@@ -14,7 +14,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** The words of phrases about a graft's fate, and how a phrase is cut into them. */
-final class PhraseWords {
+public final class PhraseWords {
 
     private static final int LONGEST = 5;
 
@@ -26,7 +26,8 @@ final class PhraseWords {
     private final Map<String, WordKind> kinds = new HashMap<>();
     private final Map<WordKind, Set<String>> alone = new EnumMap<>(WordKind.class);
 
-    PhraseWords(Words book) {
+    /** Takes them from the rulebook; worth keeping, since there are some two thousand. */
+    public PhraseWords(Words book) {
         for (WordKind kind : WordKind.values()) {
             if (kind == WordKind.STRANGE || kind == WordKind.STOP) {
                 continue;

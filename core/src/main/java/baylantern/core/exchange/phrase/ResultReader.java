@@ -5,7 +5,6 @@ import baylantern.core.care.Sign;
 import baylantern.core.exchange.phrase.Clause.Sort;
 import baylantern.core.exchange.phrase.Clause.Verdict;
 import baylantern.core.exchange.phrase.PhraseWords.Word;
-import baylantern.core.rules.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -24,8 +23,6 @@ public final class ResultReader {
 
     private static final Set<String> TURNS = Set.of("mas", "mais");
 
-    private static final Set<String> OF = Set.of("of", "out of", "de", "von", "sur", "su", "di", "em", "auf", "in");
-
     private final PhraseWords words;
     private final Heading heading;
     private final String headed;
@@ -42,8 +39,8 @@ public final class ResultReader {
      *
      * @param heading what stands above it; empty where nothing does
      */
-    public ResultReader(Words book, String heading) {
-        words = new PhraseWords(book);
+    public ResultReader(PhraseWords words, String heading) {
+        this.words = words;
         headed = heading;
         this.heading = asks(heading);
     }
@@ -126,7 +123,7 @@ public final class ResultReader {
         for (int at = 0; at < cut.size(); at++) {
             boolean share = at + 2 < cut.size()
                     && counted(cut.get(at))
-                    && OF.contains(cut.get(at + 1).text())
+                    && cut.get(at + 1).kind() == WordKind.OF
                     && counted(cut.get(at + 2));
             if (share) {
                 String some = cut.get(at).text();

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 /** What growers note of a graft's fate, in six languages, each phrase with what it means beside it. */
 class ResultReaderTest {
 
-    private static final Words BOOK = Words.shipped();
+    private static final PhraseWords BOOK = new PhraseWords(Words.shipped());
     private final ResultReader reader = new ResultReader(BOOK, "Result");
 
     private record Phrase(String language, String text, String meaning) {}
