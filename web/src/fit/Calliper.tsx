@@ -24,6 +24,7 @@ export function Calliper({ onClose }: { onClose: () => void }) {
   const [jaws, setJaws] = useState(7.4);
   const [read, setRead] = useState<number>();
   const box = useRef<HTMLInputElement | undefined>(undefined);
+  const readings = useRef(Promise.resolve());
   useEffect(() => {
     const remember = (event: FocusEvent) => {
       const at = event.target;
@@ -32,15 +33,19 @@ export function Calliper({ onClose }: { onClose: () => void }) {
     document.addEventListener("focusin", remember);
     return () => document.removeEventListener("focusin", remember);
   }, []);
-  const send = async () => {
+  const typed = async (jawsMm: number, at: HTMLInputElement | undefined) => {
     try {
-      const { mm } = await told(api.GET("/api/calliper", { params: { query: { jawsMm: jaws } } }));
+      const { mm } = await told(api.GET("/api/calliper", { params: { query: { jawsMm } } }));
       setRead(mm);
-      const at = box.current;
       if (at?.isConnected) typeInto(at, asTyped(mm, length));
     } catch (problem) {
       failed(problem);
     }
+  };
+  // One reading after the other, however slow an answer is: what was sent first is typed first, where it was sent.
+  const send = () => {
+    const at = box.current;
+    readings.current = readings.current.then(() => typed(jaws, at));
   };
   const onKey = (event: KeyboardEvent) => {
     if (event.key !== "Enter") return;
