@@ -32,6 +32,8 @@ export function Pairing() {
   const [calliper, setCalliper] = useState(false);
   const [name, setName] = useState("");
   const set = (change: Partial<PairDraft>) => setDraft((before) => ({ ...before, ...change }));
+  const pieces = (list: "sticks" | "stems", change: (before: PieceDraft[]) => PieceDraft[]) =>
+    setDraft((before) => ({ ...before, [list]: change(before[list]) }));
   useKept(draft, keepPairs);
 
   const piece = (p: PieceDraft) => ({ id: p.id, diameterMm: p.mm, barkMm: p.barkMm });
@@ -139,8 +141,8 @@ export function Pairing() {
             : "Measure both sides; the farm finds the pairs that lose least together."}
         </Statement>
         <div className="grid grid-cols-2 gap-x-6 max-sm:grid-cols-1 max-sm:gap-y-3">
-          <PieceList kind="stick" pieces={draft.sticks} onChange={(sticks) => set({ sticks })} />
-          <PieceList kind="stem" pieces={draft.stems} onChange={(s) => set({ stems: s })} />
+          <PieceList kind="stick" pieces={draft.sticks} onChange={(change) => pieces("sticks", change)} />
+          <PieceList kind="stem" pieces={draft.stems} onChange={(change) => pieces("stems", change)} />
         </div>
         <div className="mt-2 flex flex-wrap items-end gap-2">
           <Select

@@ -6,15 +6,21 @@ import { ThicknessBox } from "../ui/ThicknessBox";
 import { failed } from "../undo";
 import { lengthNumber, lengthUnit, useChoices } from "../units";
 
+interface Props {
+  values: number[];
+  /** A change of what is there by then: readings can come faster than the page is drawn. */
+  onChange: (change: (mm: number[]) => number[]) => void;
+}
+
 /** Thickness of some sticks: typed, from a calliper that types and presses Enter, or asked of it through its port. */
-export function Diameters({ values, onChange }: { values: number[]; onChange: (mm: number[]) => void }) {
+export function Diameters({ values, onChange }: Props) {
   const farm = useFarm();
   const { length } = useChoices();
   const box = useRef<HTMLInputElement>(null);
   const ask = async () => {
     try {
       const read = await told(api.GET("/api/calliper"));
-      onChange([...values, read.mm]);
+      onChange((before) => [...before, read.mm]);
       box.current?.focus();
     } catch (problem) {
       failed(problem);
@@ -28,14 +34,18 @@ export function Diameters({ values, onChange }: { values: number[]; onChange: (m
           least={0.5}
           most={60}
           box={box}
-          onAdd={(mm) => onChange([...values, ...mm])}
+          onAdd={(mm) => onChange((before) => [...before, ...mm])}
         />
         {farm.data?.demo && <Button onClick={ask}>Ask the calliper</Button>}
       </div>
       {values.length > 0 && (
         <p className="mt-1 text-[14.5px]">
           {values.map((mm) => lengthNumber(mm, length)).join(" · ")} {lengthUnit(length)}{" "}
-          <button type="button" className="text-sea underline" onClick={() => onChange(values.slice(0, -1))}>
+          <button
+            type="button"
+            className="text-sea underline"
+            onClick={() => onChange((before) => before.slice(0, -1))}
+          >
             take the last back
           </button>
         </p>

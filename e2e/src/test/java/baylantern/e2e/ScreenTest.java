@@ -21,6 +21,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** A browser on the real application. Every test fails on an error in the console or a request that leaves the machine. */
 abstract class ScreenTest {
@@ -67,6 +69,11 @@ abstract class ScreenTest {
             """;
 
     private static final Set<String> LOOKED_THROUGH = new HashSet<>();
+
+    /** What stood on the screen when a test failed is told with it. */
+    @RegisterExtension
+    final AfterTestExecutionCallback tells =
+            test -> test.getExecutionException().ifPresent(this::tellWhatStood);
 
     final List<String> faults = new ArrayList<>();
     private BrowserContext context;
@@ -131,6 +138,14 @@ abstract class ScreenTest {
             }
         });
         return page;
+    }
+
+    private void tellWhatStood(Throwable failure) {
+        for (Page page : context == null ? List.<Page>of() : context.pages()) {
+            Object words = page.evaluate("() => [...document.querySelectorAll('[role=dialog], [aria-live], main')]"
+                    + ".map(part => part.innerText.slice(0, 900)).join('\\n')");
+            failure.addSuppressed(new AssertionError(page.url() + " " + faults + "\n" + words));
+        }
     }
 
     @AfterEach
