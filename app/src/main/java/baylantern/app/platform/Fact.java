@@ -49,6 +49,8 @@ public enum Fact {
     GRAFT_STATES("bench_graft"),
     STEMS_MEASURED("fit_stem", "fit_hand"),
     PREPARED("fit_list", "fit_row"),
+    /** How a graft day is laid out, who works on it, and its grafts one by one. */
+    RUNS("day_frame", "day_hand", "day_turn", "day_job"),
     LOOKS("care_look"),
     VISITS("care_visit");
 

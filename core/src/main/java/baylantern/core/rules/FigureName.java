@@ -133,6 +133,28 @@ public enum FigureName {
     DAY_FREELY(Subject.LIFE, "dayFreely"),
     OCCASION_STRENGTH(Subject.LIFE, "occasionStrength"),
 
+    // the graft day: how long things take, and what a day holds
+    CUT_BUD_S(Subject.DAY, "cutBudS"),
+    CUT_STICK_S(Subject.DAY, "cutStickS"),
+    WRAP_BUD_S(Subject.DAY, "wrapBudS"),
+    WRAP_STICK_S(Subject.DAY, "wrapStickS"),
+    PREPARE_S(Subject.DAY, "prepareS"),
+    LABEL_S(Subject.DAY, "labelS"),
+    PACE_SHAPE(Subject.DAY, "paceShape"),
+    PACE_STRENGTH(Subject.DAY, "paceStrength"),
+    PAUSE_TIMES(Subject.DAY, "pauseTimes"),
+    CLEAN_MINUTES(Subject.DAY, "cleanMinutes"),
+    STEP_MINUTES(Subject.DAY, "stepMinutes"),
+    FACE_MINUTES(Subject.DAY, "faceMinutes"),
+    DAY_HOURS(Subject.DAY, "dayHours"),
+    TAPE_WIDTH_MM(Subject.DAY, "tapeWidthMm"),
+    TAPE_OVERLAP(Subject.DAY, "tapeOverlap"),
+    TAPE_MARGIN_MM(Subject.DAY, "tapeMarginMm"),
+    TAPE_REST_MM(Subject.DAY, "tapeRestMm"),
+    SCION_MM(Subject.DAY, "scionMm"),
+    CLEAN_ML(Subject.DAY, "cleanMl"),
+    SPARE_SHARE(Subject.DAY, "spareShare"),
+
     // what differs from species to species
     BASE(Subject.SPECIES, "base"),
     UPPER(Subject.SPECIES, "upper"),
@@ -150,6 +172,7 @@ public enum FigureName {
         WOOD,
         FIT,
         LIFE,
+        DAY,
         SPECIES
     }
 

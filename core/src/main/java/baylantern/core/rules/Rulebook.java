@@ -13,6 +13,7 @@ public final class Rulebook {
     private final Map<String, VisitKind> visits;
     private final Map<String, SchoolQuestion> schools;
     private final Map<String, Figure> life;
+    private final Map<String, Figure> day;
     private final FlushRules flush;
     private final WoodRules wood;
     private final FitRules fit;
@@ -24,6 +25,7 @@ public final class Rulebook {
             Map<String, VisitKind> visits,
             Map<String, SchoolQuestion> schools,
             Map<String, Figure> life,
+            Map<String, Figure> day,
             FlushRules flush,
             WoodRules wood,
             FitRules fit) {
@@ -33,6 +35,7 @@ public final class Rulebook {
         this.visits = visits;
         this.schools = schools;
         this.life = FigureName.checked(FigureName.Subject.LIFE, life);
+        this.day = FigureName.checked(FigureName.Subject.DAY, day);
         this.flush = flush;
         this.wood = wood;
         this.fit = fit;
@@ -46,7 +49,7 @@ public final class Rulebook {
     /** The same with another number of runs of the weather: the same figures, told more or less finely. */
     public Rulebook withWeatherRuns(int runs) {
         FlushRules coarser = flush.with(FigureName.WEATHER_RUNS, runs);
-        return new Rulebook(species, techniques, kinship, visits, schools, life, coarser, wood, fit);
+        return new Rulebook(species, techniques, kinship, visits, schools, life, day, coarser, wood, fit);
     }
 
     /** All species one can choose, in the order of the file. */
@@ -90,6 +93,11 @@ public final class Rulebook {
     /** The questions growers disagree on. */
     public Collection<SchoolQuestion> schools() {
         return schools.values();
+    }
+
+    /** The value of a figure about a graft day: how long things take, what is used up. */
+    public double day(FigureName name) {
+        return name.in(day).value();
     }
 
     /** A figure about the life of grafts or the counting of takes. */

@@ -21,6 +21,7 @@ final class RulebookReader {
                 Yaml.file("visits.yaml").each(this::visit),
                 Yaml.file("schools.yaml").each(this::question),
                 Yaml.file("life.yaml").each((key, figure) -> figure.figure()),
+                Yaml.file("day.yaml").each((key, figure) -> figure.figure()),
                 flush(Yaml.file("flush.yaml")),
                 WoodReader.read(Yaml.file("wood.yaml")),
                 fit(Yaml.file("fit.yaml")));
