@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import api, { ProblemError, type Schemas, told } from "../api/client";
 import { useFarm, useRules, useVarieties } from "../api/queries";
+import { DaysAhead } from "../day/DaysAhead";
 import { dated } from "../days";
 import { useScope } from "../frame/scope";
 import { PeopleOptions } from "../place/PeopleOptions";
@@ -262,6 +263,7 @@ function Log() {
   if (!list.data) return null;
   return (
     <aside className="w-[340px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+      <DaysAhead />
       <h2 className="font-semibold text-[14px] text-soft">
         The log · {list.data.total} {list.data.total === 1 ? "graft" : "grafts"}
         {scope.from ? " in the span" : ""}

@@ -62,6 +62,8 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/fit/prepared": fit,
   "/fit/limbs": fit,
   "/bench": part(() => import("../bench/Bench"), "Bench"),
+  "/bench/day/:day": part(() => import("../day/BenchDay"), "BenchDay"),
+  "/bench/run/:day": part(() => import("../day/Run"), "Run"),
   "/rounds": part(() => import("../care/Rounds"), "Rounds"),
   "/takes": part(() => import("../take/Takes"), "Takes"),
   "/trees": part(() => import("../place/Trees"), "Trees"),

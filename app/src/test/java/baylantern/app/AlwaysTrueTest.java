@@ -50,6 +50,7 @@ class AlwaysTrueTest extends ApiTest {
             "POST /api/fit/techniques",
             "POST /api/fit/pairings",
             "DELETE /api/fit/pairings/{id}",
+            "POST /api/bench-days/{day}/at-hand",
             "POST /api/graft-days/look",
             "POST /api/grafts/check",
             "POST /api/notebooks",
@@ -97,6 +98,7 @@ class AlwaysTrueTest extends ApiTest {
         plans();
         grafts();
         fit();
+        benchDay();
         noReadingSaysMillimetresWhereInchesAreRead();
         health();
         again();
@@ -303,6 +305,37 @@ class AlwaysTrueTest extends ApiTest {
                 "POST /api/fit/lists/{id}/log",
                 http.post("/api/fit/lists/1/log", Map.of("rows", List.of(1), "makerId", 1, "cover", "FILM")));
         did("DELETE /api/fit/lists/{id}", delete("/api/fit/lists/1"));
+    }
+
+    private void benchDay() {
+        String day = "/api/bench-days/" + http.today();
+        Map<String, Object> plan = plan(0);
+        plan.put("day", "" + http.today());
+        did("POST /api/graft-days", http.post("/api/graft-days", plan));
+        Map<String, Object> team =
+                new HashMap<>(Map.of("beginsMinute", 450, "pause", Map.of("from", 720, "until", 750)));
+        team.put("hands", List.of(Map.of("personId", 1, "role", "WHOLE", "fromMinute", 0)));
+        did("PUT /api/bench-days/{day}/team", http.put(day + "/team", team));
+        List<String> blocks = new ArrayList<>();
+        http.get(day)
+                .json()
+                .get("blocks")
+                .forEach(block -> blocks.add(0, block.get("key").asString()));
+        did("PUT /api/bench-days/{day}/order", http.put(day + "/order", Map.of("blocks", blocks)));
+        did("DELETE /api/bench-days/{day}/order", delete(day + "/order"));
+        did("POST /api/bench-days/{day}/begin", http.post(day + "/begin", Map.of()));
+        List<Long> jobs = new ArrayList<>();
+        JsonNode hand = http.post(day + "/at-hand", Map.of("personId", 1)).json();
+        hand.get("turns").forEach(turn -> jobs.add(turn.get("jobId").asLong()));
+        String job = "/api/bench-days/jobs/";
+        did("POST /api/bench-days/jobs/{id}/later", http.post(job + jobs.get(0) + "/later", Map.of()));
+        did(
+                "POST /api/bench-days/jobs/{id}/refusal",
+                http.post(job + jobs.get(1) + "/refusal", Map.of("why", "ROTTEN")));
+        did(
+                "POST /api/bench-days/jobs/{id}/made",
+                http.post(job + jobs.get(0) + "/made", Map.of("personId", 1, "faceS", 40)));
+        did("POST /api/bench-days/{day}/end", http.post(day + "/end", Map.of()));
     }
 
     private void noReadingSaysMillimetresWhereInchesAreRead() {
@@ -514,6 +547,7 @@ class AlwaysTrueTest extends ApiTest {
     private List<String> filled(String path) {
         return switch (path) {
             case "/api/flush/plants/{code}" -> each("/api/plants", "plants", "code", path);
+            case "/api/bench-days/{day}" -> List.of("/api/bench-days/" + http.today());
             case "/api/fit/limbs/{code}" -> List.of(path.replace("{code}", "PB-M2"), path.replace("{code}", "PB-M1"));
             case "/api/fit/stems/{id}" -> List.of("/api/fit/stems/1", "/api/fit/stems/3");
             case "/api/grafts/{code}" -> each("/api/grafts", "grafts", "code", path);

@@ -33,16 +33,27 @@ class ExchangeApiTest extends ApiTest {
     }
 
     // The manifest as a version wrote it, without tables it did not have.
-    private static void told(Map<String, String> files, int version, String without) {
+    private static void told(Map<String, String> files, int version, String... without) {
         files.compute(
                 "manifest.json",
-                (name, json) -> json.replaceFirst("\"version\" : \\d", "\"version\" : " + version)
-                        .replaceAll("\"" + without + "\" : \\d+,\\s*", ""));
+                (name, json) -> json.replaceFirst("\"version\" : \\d+", "\"version\" : " + version)
+                        .replaceAll("\"(" + String.join("|", without) + ")\" : \\d+,\\s*", ""));
+    }
+
+    // What the ninth version wrote: no graft day laid out.
+    private static Map<String, String> ofVersionNine(byte[] zip) throws IOException {
+        Map<String, String> files = tables(zip);
+        String[] days = {"day_frame", "day_hand", "day_turn", "day_job"};
+        for (String table : days) {
+            files.remove(table + ".csv");
+        }
+        told(files, 9, days);
+        return files;
     }
 
     // What the eighth version wrote: nothing of which numbers were given.
     private static Map<String, String> ofVersionEight(byte[] zip) throws IOException {
-        Map<String, String> files = tables(zip);
+        Map<String, String> files = ofVersionNine(zip);
         files.remove("place_number.csv");
         told(files, 8, "place_number");
         return files;
@@ -170,8 +181,8 @@ class ExchangeApiTest extends ApiTest {
         String name = http.get("/api/people").json().get(0).get("name").asString();
         http.put("/api/people/" + id, Map.of("to", Map.of("name", "Solveig by the sea"), "version", 0));
         byte[] zip = http.get("/api/exchange/farm.zip").bytes();
-        for (Map<String, String> files :
-                List.of(ofVersionFive(zip), ofVersionSix(zip), ofVersionSeven(zip), ofVersionEight(zip))) {
+        for (Map<String, String> files : List.of(
+                ofVersionFive(zip), ofVersionSix(zip), ofVersionSeven(zip), ofVersionEight(zip), ofVersionNine(zip))) {
             emptyFarm();
             Http.Answer old = http.file("/api/exchange/farm.zip", zipped(files));
             assertThat(old.status()).as(old.text()).isEqualTo(200);

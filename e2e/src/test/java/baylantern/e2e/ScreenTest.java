@@ -144,7 +144,7 @@ abstract class ScreenTest {
         for (Page page : context == null ? List.<Page>of() : context.pages()) {
             Object words = page.evaluate("() => [...document.querySelectorAll('[role=dialog], [aria-live], main')]"
                     + ".map(part => part.innerText.slice(0, 900)).join('\\n')");
-            failure.addSuppressed(new AssertionError(page.url() + " " + faults + "\n" + words));
+            System.out.println(failure.getMessage() + "\nstood at " + page.url() + " " + faults + "\n" + words);
         }
     }
 

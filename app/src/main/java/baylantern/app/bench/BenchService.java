@@ -160,6 +160,11 @@ public class BenchService implements Undoer {
         return grafts.freeStems(like, speciesKey, kin);
     }
 
+    /** Free stems of a species at a place, those never grafted first, then in walking order. */
+    public List<FreeStem> freeAt(long spotId, String speciesKey) {
+        return grafts.freeAt(spotId, speciesKey);
+    }
+
     /** What a graft takes of its lot. */
     public static LotBalance.Unit takes(Technique technique) {
         return technique.group() == Technique.Group.BUD ? LotBalance.Unit.BUD : LotBalance.Unit.STICK;

@@ -109,6 +109,8 @@ interface GraftMapper {
 
     List<String> sources();
 
+    List<FreeStem> freeAt(@Param("spotId") long spotId, @Param("speciesKey") String speciesKey);
+
     List<FreeStem> freeStems(
             @Param("search") @Nullable String search,
             @Param("scionKey") String scionKey,

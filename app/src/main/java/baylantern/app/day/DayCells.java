@@ -4,6 +4,7 @@ import baylantern.app.sound.CellBook;
 import baylantern.app.sound.CellRule;
 import baylantern.app.sound.Cells;
 import baylantern.core.bench.Cover;
+import baylantern.core.day.crew.Role;
 import baylantern.core.rules.Rulebook;
 import org.springframework.stereotype.Component;
 
@@ -26,5 +27,25 @@ class DayCells implements Cells {
         book.cell(days, "grafts", CellRule.as(DayEntry.class, "grafts").or("1"));
         book.cell(days, "cover", CellRule.word(Cover.class, Cover.NONE));
         book.cell(days, "remark", CellRule.free());
+        run(book);
+    }
+
+    private void run(CellBook book) {
+        CellRule minutes = CellRule.number(0, TeamEntry.MINUTES);
+        book.cell("day_frame", "begins_minute", minutes.or("480"));
+        book.cells("day_frame", minutes, "pause_from", "pause_until");
+        book.cell("day_hand", "role", CellRule.word(Role.class, Role.WHOLE));
+        book.cell("day_hand", "from_minute", minutes.or("0"));
+        book.cell("day_turn", "block", CellRule.named());
+        book.cell("day_turn", "turn", CellRule.count().or("0"));
+        String jobs = "day_job";
+        book.cell(jobs, "turn", CellRule.count().or("0"));
+        book.cell(jobs, "block", CellRule.named());
+        book.cell(jobs, "plan_no", CellRule.count().or("0"));
+        book.cell(jobs, "technique_key", CellRule.technique(rules, "cleft"));
+        book.cell(jobs, "cover", CellRule.word(Cover.class, Cover.NONE));
+        book.cell(jobs, "refused", CellRule.word(Refusal.class, null));
+        book.cell(jobs, "graft_code", CellRule.free());
+        book.cell(jobs, "face_s", CellRule.count());
     }
 }

@@ -70,6 +70,11 @@ public final class FarmClock {
         return changes.watched(ANY, look);
     }
 
+    /** The farm's day at a moment. */
+    public LocalDate dayOf(Instant moment) {
+        return moment.atZone(zone()).toLocalDate();
+    }
+
     /** The moment to write on records: the machine's time of day on the farm's day, to the microsecond. */
     public Instant now() {
         Instant moment = Instant.now(machine).truncatedTo(ChronoUnit.MICROS);

@@ -215,6 +215,11 @@ public class CleanService implements Undoer {
         return new Cleaned(act, sentence, null);
     }
 
+    /** When a person's blade was cleaned last, null where it never was. */
+    public @Nullable Instant lastCleaned(long personId) {
+        return mapper.lastCleaned(personId);
+    }
+
     @Override
     public String kind() {
         return "cleaning";

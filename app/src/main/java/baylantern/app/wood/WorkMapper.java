@@ -41,6 +41,9 @@ interface WorkMapper {
             @Param("notedAt") Instant notedAt,
             @Param("actId") @Nullable Long actId);
 
+    @Nullable
+    Instant lastCleaned(@Param("personId") long personId);
+
     int deleteChecksOfAct(@Param("actId") long actId);
 
     /** Pinched shoots as written down. */

@@ -41,7 +41,7 @@ public record Block(String key, Wood wood, Where where, double workMinutes) {
     public record Where(String host, int place) {}
 
     /** Whether blades are cleaned between the two: another lot, another variety or another tree. */
-    boolean cleanedBefore(Block next) {
+    public boolean cleanedBefore(Block next) {
         return !(wood.lot().equals(next.wood.lot())
                 && wood.variety().equals(next.wood.variety())
                 && where.host().equals(next.where.host()));

@@ -59,7 +59,8 @@ public record OrderCost(double cleanMinutes, double stepMinutes) {
         return (last.cleanedBefore(next) ? cleanMinutes : 0) + walk(last, next);
     }
 
-    private double walk(Block last, Block next) {
+    /** Minutes of the way from one to the next. */
+    public double walk(Block last, Block next) {
         return stepMinutes * Math.abs(last.where().place() - next.where().place());
     }
 

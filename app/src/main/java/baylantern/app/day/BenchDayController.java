@@ -1,0 +1,86 @@
+package baylantern.app.day;
+
+import jakarta.validation.Valid;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Graft days as work: laid out, begun, gone through graft by graft. */
+@RestController
+@RequestMapping("/api/bench-days")
+class BenchDayController {
+
+    private final BenchDayService days;
+    private final RunService runs;
+    private final HandService hands;
+    private final TeamService teams;
+
+    BenchDayController(BenchDayService days, RunService runs, HandService hands, TeamService teams) {
+        this.teams = teams;
+        this.days = days;
+        this.runs = runs;
+        this.hands = hands;
+    }
+
+    @GetMapping
+    List<BenchDayService.DayHead> heads() {
+        return days.heads();
+    }
+
+    @GetMapping("/{day}")
+    BenchDayService.DayView view(@PathVariable LocalDate day) {
+        return days.view(day);
+    }
+
+    @PutMapping("/{day}/team")
+    BenchDayService.Done team(@PathVariable LocalDate day, @Valid @RequestBody TeamEntry entry) {
+        return teams.set(day, entry);
+    }
+
+    @PutMapping("/{day}/order")
+    BenchDayService.Done order(@PathVariable LocalDate day, @Valid @RequestBody BenchDayService.OrderEntry entry) {
+        return days.order(day, entry);
+    }
+
+    @DeleteMapping("/{day}/order")
+    BenchDayService.Done bestOrder(@PathVariable LocalDate day) {
+        return days.bestOrder(day);
+    }
+
+    @PostMapping("/{day}/begin")
+    BenchDayService.Done begin(@PathVariable LocalDate day) {
+        return runs.begin(day);
+    }
+
+    @PostMapping("/{day}/end")
+    BenchDayService.Done end(@PathVariable LocalDate day) {
+        return runs.end(day);
+    }
+
+    @PostMapping("/{day}/at-hand")
+    HandService.HandView atHand(@PathVariable LocalDate day, @Valid @RequestBody HandService.Asking asking) {
+        return hands.at(day, asking);
+    }
+
+    @PostMapping("/jobs/{id}/made")
+    RunService.MadeDone made(@PathVariable long id, @Valid @RequestBody RunService.MadeEntry entry) {
+        return runs.made(id, entry);
+    }
+
+    @PostMapping("/jobs/{id}/refusal")
+    BenchDayService.Done refuse(@PathVariable long id, @Valid @RequestBody RunService.RefusalEntry entry) {
+        return runs.refuse(id, entry);
+    }
+
+    @PostMapping("/jobs/{id}/later")
+    BenchDayService.Done later(@PathVariable long id) {
+        return runs.later(id);
+    }
+}

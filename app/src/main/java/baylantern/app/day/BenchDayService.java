@@ -1,0 +1,328 @@
+package baylantern.app.day;
+
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
+import baylantern.core.day.crew.Flow;
+import baylantern.core.day.crew.Forecast;
+import baylantern.core.day.crew.Pace;
+import baylantern.core.day.crew.Role;
+import baylantern.core.day.crew.Span;
+import baylantern.core.day.crew.Stint;
+import baylantern.core.day.kit.Kit;
+import baylantern.core.day.order.Block;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Rulebook;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** A graft day as a piece of work: its order, its team, when it is done, what goes into the box. */
+@Service
+class BenchDayService {
+
+    private final LayoutService layouts;
+    private final DayMapper days;
+    private final RunMapper runs;
+    private final Paces paces;
+    private final TeamService teams;
+    private final TrailService trail;
+    private final Rulebook rules;
+
+    BenchDayService(
+            LayoutService layouts,
+            DayMapper days,
+            RunMapper runs,
+            Paces paces,
+            TeamService teams,
+            TrailService trail,
+            Rulebook rules) {
+        this.teams = teams;
+        this.layouts = layouts;
+        this.days = days;
+        this.runs = runs;
+        this.paces = paces;
+        this.trail = trail;
+        this.rules = rules;
+    }
+
+    /** A day with plans. */
+    record DayHead(LocalDate day, int lines, int grafts, int made) {}
+
+    /** A line as it is shown; {@code missing} says what is short, null where nothing is. */
+    record LineView(
+            int planNo,
+            String varietyName,
+            String techniqueName,
+            String spotName,
+            int grafts,
+            int laid,
+            @Nullable String missing) {}
+
+    /** A block in its turn; suspect wood comes last. */
+    record BlockView(
+            String key,
+            int planNo,
+            String varietyName,
+            String lotCode,
+            String host,
+            String techniqueName,
+            int grafts,
+            double minutes,
+            boolean suspect) {}
+
+    /**
+     * What the order costs.
+     *
+     * @param moreMinutes beside the best order, 0 where it is that
+     * @param chosen true where the grower chose it
+     */
+    record PriceView(
+            int cleanings,
+            double cleanMinutes,
+            double walkMinutes,
+            double lostMinutes,
+            double moreMinutes,
+            boolean chosen) {}
+
+    /** A person at work: what they do, how fast, how much of their time they wait, and their day. */
+    record LaneView(
+            @Nullable Long personId,
+            String name,
+            Role role,
+            int fromMinute,
+            PaceView pace,
+            double idle,
+            List<Span> spans) {}
+
+    /** Times as long as usual, learned from so many grafts; 1 where nothing is known. */
+    record PaceView(double mean, double low, double high, int times) {
+
+        static PaceView of(Pace pace) {
+            return new PaceView(pace.mean(), pace.quantile(0.05), pace.quantile(0.95), pace.times());
+        }
+    }
+
+    /**
+     * The team.
+     *
+     * @param said true where somebody chose it
+     */
+    record TeamView(int beginsMinute, TeamEntry.@Nullable Break pause, boolean said, List<LaneView> lanes) {}
+
+    /** When it is done, minutes after midnight, and how long a cut face waits; in sentences too. */
+    record DoneView(Forecast.Range finish, Forecast.Range longestFace, double faceMinutes, List<String> sentences) {}
+
+    /** How far it is. */
+    record Progress(boolean begun, int made, int open, int refused) {}
+
+    /** The whole of a day. */
+    record DayView(
+            LocalDate day,
+            List<LineView> lines,
+            List<BlockView> blocks,
+            PriceView price,
+            TeamView team,
+            @Nullable DoneView done,
+            @JsonUnwrapped Box box,
+            Progress progress) {
+
+        /** What goes into the box. */
+        record Box(List<Kit.Thing> kit) {}
+    }
+
+    /** What was done. */
+    record Done(long actId, String sentence) {}
+
+    /** Days with plans, the first of them first. */
+    List<DayHead> heads() {
+        Map<LocalDate, List<DayRow>> byDay = days.standing().stream()
+                .collect(Collectors.groupingBy(DayRow::onDay, TreeMap::new, Collectors.toList()));
+        return byDay.entrySet().stream()
+                .map(day -> new DayHead(
+                        day.getKey(),
+                        day.getValue().size(),
+                        day.getValue().stream().mapToInt(DayRow::grafts).sum(),
+                        (int) runs.jobs(day.getKey()).stream()
+                                .filter(job -> job.made().graftCode() != null)
+                                .count()))
+                .toList();
+    }
+
+    DayView view(LocalDate day) {
+        LayoutService.Layout layout = layouts.of(day);
+        TeamService.Team team = teams.of(day);
+        List<Stint> stints = stints(layout.order());
+        Flow flow = team.crew().usual(stints);
+        return new DayView(
+                day,
+                layout.lines().stream().map(line -> line(line, layout.jobs())).toList(),
+                layout.order().stream().map(this::block).toList(),
+                price(layout.price()),
+                teamView(team, flow),
+                stints.isEmpty() ? null : done(team, stints, flow, layout.order()),
+                new DayView.Box(kit(layout, team)),
+                progress(layout.jobs()));
+    }
+
+    static Progress progress(List<JobRow> jobs) {
+        int made = (int)
+                jobs.stream().filter(job -> job.made().graftCode() != null).count();
+        int open = (int) jobs.stream().filter(JobRow::open).count();
+        return new Progress(!jobs.isEmpty(), made, open, jobs.size() - made - open);
+    }
+
+    private static LineView line(Blocks.Line line, List<JobRow> jobs) {
+        int laid = line.pieces().size()
+                + (int) jobs.stream()
+                        .filter(job -> job.planNo() == line.plan().planNo() && job.refused() == null)
+                        .count();
+        return new LineView(
+                line.plan().planNo(),
+                line.plan().varietyName(),
+                line.technique().name(),
+                line.plan().spotName(),
+                line.plan().grafts(),
+                laid,
+                missing(line, laid));
+    }
+
+    private static @Nullable String missing(Blocks.Line line, int laid) {
+        if (laid >= line.plan().grafts()) {
+            return null;
+        }
+        String wood = line.woodShort() == 0
+                ? ""
+                : "wood for " + line.woodShort() + " is missing: collect or ask for it, or plan fewer";
+        String stocks = line.stemsShort() == 0
+                ? ""
+                : line.stemsShort() + (line.stemsShort() == 1 ? " stock" : " stocks") + " too few stand free at "
+                        + line.plan().spotName();
+        return stocks.isEmpty() ? wood : wood.isEmpty() ? stocks : wood + "; " + stocks;
+    }
+
+    private BlockView block(DayBlock block) {
+        return new BlockView(
+                block.key(),
+                block.planNo(),
+                block.of().varietyName(),
+                block.wood().lotCode(),
+                block.where().host(),
+                block.how().technique().name(),
+                block.grafts(),
+                layouts.block(block).workMinutes(),
+                block.wood().suspect());
+    }
+
+    private static PriceView price(LayoutService.Price price) {
+        return new PriceView(
+                price.cost().cleanings(),
+                price.cost().cleanMinutes(),
+                price.cost().walkMinutes(),
+                price.cost().lostMinutes(),
+                Math.max(0, price.cost().minutes() - price.bestMinutes()),
+                price.chosen());
+    }
+
+    private List<Stint> stints(List<DayBlock> order) {
+        List<Stint> stints = new ArrayList<>();
+        Block last = null;
+        for (DayBlock block : order) {
+            Block next = layouts.block(block);
+            boolean cleaned = last == null || last.cleanedBefore(next);
+            stints.add(new Stint(
+                    block.key(),
+                    block.grafts(),
+                    paces.usual(block.how().technique()),
+                    cleaned ? rules.day(FigureName.CLEAN_MINUTES) : 0,
+                    last == null ? 0 : layouts.cost().walk(last, next)));
+            last = next;
+        }
+        return stints;
+    }
+
+    private TeamView teamView(TeamService.Team team, Flow flow) {
+        List<LaneView> lanes = new ArrayList<>();
+        for (int i = 0; i < team.hands().size(); i++) {
+            Forecast.Known known = team.hands().get(i);
+            Flow.Of lane = flow.lanes().get(i);
+            lanes.add(new LaneView(
+                    team.rows().isEmpty() ? null : team.rows().get(i).personId(),
+                    known.hand().name(),
+                    known.hand().role(),
+                    (int) known.hand().fromMinute(),
+                    PaceView.of(known.pace()),
+                    lane.idle(),
+                    lane.spans()));
+        }
+        return new TeamView(team.begins(), team.pause(), !team.rows().isEmpty(), lanes);
+    }
+
+    private DoneView done(TeamService.Team team, List<Stint> stints, Flow flow, List<DayBlock> order) {
+        Forecast forecast = Forecast.of(
+                team.hands(),
+                team.pauses(),
+                rules.day(FigureName.FACE_MINUTES),
+                stints,
+                rules.day(FigureName.PACE_SHAPE));
+        Forecast.Range finish = forecast.finish();
+        return new DoneView(
+                new Forecast.Range(
+                        team.begins() + finish.low(), team.begins() + finish.mid(), team.begins() + finish.high()),
+                forecast.longestFace(),
+                rules.day(FigureName.FACE_MINUTES),
+                new BenchDayWords(rules).of(team.crew(), stints, flow, forecast, order));
+    }
+
+    private List<Kit.Thing> kit(LayoutService.Layout layout, TeamService.Team team) {
+        List<Kit.Part> parts = layout.order().stream()
+                .map(block ->
+                        new Kit.Part(block.how().technique(), block.how().cover(), block.grafts(), block.stockMm()))
+                .toList();
+        int blades = (int) team.hands().stream()
+                .filter(known ->
+                        known.hand().role() != Role.WRAP && known.hand().role() != Role.LABEL)
+                .count();
+        int cleanings = layout.price().cost().cleanings() * blades;
+        return parts.isEmpty() ? List.of() : new Kit(rules).things(parts, cleanings, blades);
+    }
+
+    /** Blocks in the order wanted. */
+    record OrderEntry(
+            @jakarta.validation.constraints.NotEmpty(message = "needs blocks")
+            @jakarta.validation.constraints.Size(max = 500, message = "are at most 500")
+            List<String> blocks) {}
+
+    /** Puts the blocks of a day in another order. */
+    @Transactional
+    Done order(LocalDate day, OrderEntry entry) {
+        LayoutService.Layout layout = layouts.of(day);
+        if (!layout.jobs().isEmpty()) {
+            throw FarmProblem.conflict("Work on this day has begun: what comes next is chosen graft by graft.");
+        }
+        if (entry.blocks().size() != layout.order().size()
+                || !Set.copyOf(entry.blocks()).equals(LayoutService.keys(layout))) {
+            throw FarmProblem.conflict("The day has changed meanwhile: it is shown anew.");
+        }
+        long act = trail.follow("Order of " + day + " chosen");
+        Rows.any(runs.deleteTurns(day));
+        Rows.all(runs.insertTurns(day, entry.blocks()), entry.blocks().size());
+        return new Done(act, "Order chosen");
+    }
+
+    /** Goes back to the best order. */
+    @Transactional
+    Done bestOrder(LocalDate day) {
+        long act = trail.follow("Best order of " + day + " taken");
+        Rows.any(runs.deleteTurns(day));
+        return new Done(act, "Best order taken");
+    }
+}

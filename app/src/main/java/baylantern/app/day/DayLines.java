@@ -1,0 +1,129 @@
+package baylantern.app.day;
+
+import baylantern.app.bench.BenchService;
+import baylantern.app.bench.FreeStem;
+import baylantern.app.wood.LotDesk;
+import baylantern.app.wood.LotView;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Technique;
+import baylantern.core.rules.WoodRules.Grade;
+import baylantern.core.wood.LotBalance;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+
+/**
+ * Gives each line of a day its stocks and its wood: free stocks of the place in walking order, no stem to two lines; of the
+ * lots that may be used the one to be used first, no stick twice. What is not there is said, not planned.
+ */
+@Service
+class DayLines {
+
+    private final DayMapper days;
+    private final BenchService bench;
+    private final LotDesk lots;
+    private final Rulebook rules;
+
+    DayLines(DayMapper days, BenchService bench, LotDesk lots, Rulebook rules) {
+        this.days = days;
+        this.bench = bench;
+        this.lots = lots;
+        this.rules = rules;
+    }
+
+    /** The lines of a day in the order they were planned, without what is taken already. */
+    List<Blocks.Line> of(LocalDate day, Set<Long> takenStems, Map<Integer, Integer> alreadyLaid) {
+        Stores stores = new Stores(takenStems);
+        return days.standing().stream()
+                .filter(row -> row.onDay().equals(day))
+                .map(row -> line(row, stores, row.grafts() - alreadyLaid.getOrDefault(row.planNo(), 0)))
+                .toList();
+    }
+
+    private Blocks.Line line(DayRow plan, Stores stores, int wanted) {
+        Technique technique = rules.technique(plan.techniqueKey()).orElseThrow();
+        List<FreeStem> stems = stores.stems(plan, Math.max(0, wanted));
+        List<Blocks.Piece> pieces = new ArrayList<>();
+        for (FreeStem stem : stems) {
+            LotView lot = stores.stick(plan.varietyId(), BenchService.takes(technique));
+            if (lot == null) {
+                break;
+            }
+            pieces.add(new Blocks.Piece(stem, lot));
+        }
+        return new Blocks.Line(
+                plan, technique, List.copyOf(pieces), Math.max(0, wanted) - stems.size(), stems.size() - pieces.size());
+    }
+
+    /** The blocks of lines, those of one line in the order of its stocks. */
+    static List<Blocks.Made> blocks(List<Blocks.Line> lines) {
+        Map<String, List<Blocks.Piece>> pieces = new LinkedHashMap<>();
+        Map<String, Blocks.Line> of = new HashMap<>();
+        for (Blocks.Line line : lines) {
+            for (Blocks.Piece piece : line.pieces()) {
+                String key = line.plan().planNo() + " " + piece.lot().code() + " " + piece.host();
+                pieces.computeIfAbsent(key, k -> new ArrayList<>()).add(piece);
+                of.put(key, line);
+            }
+        }
+        return pieces.entrySet().stream()
+                .map(block -> new Blocks.Made(
+                        block.getKey(),
+                        Objects.requireNonNull(of.get(block.getKey())),
+                        block.getValue().get(0).lot(),
+                        block.getValue().get(0).host(),
+                        List.copyOf(block.getValue())))
+                .toList();
+    }
+
+    /** What is there still while lines are served. */
+    private final class Stores {
+
+        private final Set<Long> taken;
+        private final Map<Long, LotBalance> left = new HashMap<>();
+        private final List<LotView> shelf;
+
+        Stores(Set<Long> taken) {
+            this.taken = new HashSet<>(taken);
+            this.shelf = lots.shelf().stream()
+                    .filter(lot -> lot.refusal() == null && lot.grade() != Grade.X)
+                    .toList();
+            shelf.forEach(lot -> left.put(
+                    lot.id(),
+                    new LotBalance(
+                            lot.sticksLeft(),
+                            lot.count().budsLeft(),
+                            lot.count().budsPerStick())));
+        }
+
+        List<FreeStem> stems(DayRow plan, int wanted) {
+            List<FreeStem> own = bench.freeAt(plan.spotId(), plan.speciesKey()).stream()
+                    .filter(stem -> !taken.contains(stem.stemId()))
+                    .limit(wanted)
+                    .toList();
+            own.forEach(stem -> taken.add(stem.stemId()));
+            return own;
+        }
+
+        @org.jspecify.annotations.Nullable
+        LotView stick(long varietyId, LotBalance.Unit unit) {
+            for (LotView lot : shelf) {
+                if (lot.varietyId() == varietyId) {
+                    var rest = Objects.requireNonNull(left.get(lot.id())).less(1, unit);
+                    if (rest.isPresent()) {
+                        left.put(lot.id(), rest.get());
+                        return lot;
+                    }
+                }
+            }
+            return null;
+        }
+    }
+}

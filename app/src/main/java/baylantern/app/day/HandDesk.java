@@ -1,0 +1,48 @@
+package baylantern.app.day;
+
+import baylantern.app.platform.FarmClock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * Which graft lies in front of whom, so that two who work on one day are not shown the same. It is held in memory and runs
+ * out: that a graft is made once the log sees to, whoever had it in hand.
+ */
+@Component
+class HandDesk {
+
+    private static final Duration HELD = Duration.ofMinutes(20);
+
+    private final Map<Long, Holding> held = new ConcurrentHashMap<>();
+    private final FarmClock clock;
+
+    HandDesk(FarmClock clock) {
+        this.clock = clock;
+    }
+
+    private record Holding(long person, Instant until) {}
+
+    /** The first of these that nobody else has in front of them; from now on this person has it. */
+    synchronized @Nullable JobRow take(List<JobRow> open, long person) {
+        Instant now = clock.now();
+        held.values().removeIf(holding -> holding.until().isBefore(now) || holding.person() == person);
+        for (JobRow job : open) {
+            Holding other = held.get(job.id());
+            if (other == null) {
+                held.put(job.id(), new Holding(person, now.plus(HELD)));
+                return job;
+            }
+        }
+        return null;
+    }
+
+    /** Nobody has it in front of them any more. */
+    void letGo(long jobId) {
+        held.remove(jobId);
+    }
+}

@@ -1,0 +1,267 @@
+package baylantern.app.day;
+
+import baylantern.app.bench.BenchService;
+import baylantern.app.place.PlaceService;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.wood.CleanService;
+import baylantern.app.wood.LotDesk;
+import baylantern.app.wood.LotView;
+import baylantern.core.fit.Round;
+import baylantern.core.fit.contact.CutStep;
+import baylantern.core.fit.contact.FitBench;
+import baylantern.core.fit.contact.Joint;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Technique;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** The graft at hand of a person on a graft day: what, where, how, and whether the blade is clean for it. */
+@Service
+class HandService {
+
+    private final RunMapper runs;
+    private final HandDesk atHand;
+    private final PlaceService places;
+    private final BenchService bench;
+    private final CleanService cleaning;
+    private final LotDesk lots;
+    private final Rulebook rules;
+    private final FitBench fit;
+    private final FarmClock clock;
+
+    HandService(
+            RunMapper runs,
+            HandDesk atHand,
+            PlaceService places,
+            BenchService bench,
+            CleanService cleaning,
+            LotDesk lots,
+            Rulebook rules,
+            FarmClock clock) {
+        this.runs = runs;
+        this.atHand = atHand;
+        this.places = places;
+        this.bench = bench;
+        this.cleaning = cleaning;
+        this.lots = lots;
+        this.rules = rules;
+        this.fit = new FitBench(rules);
+        this.clock = clock;
+    }
+
+    /** Who asks. */
+    record Asking(
+            @jakarta.validation.constraints.NotNull(message = "needs a person")
+            Long personId) {}
+
+    /** A graft in front of somebody. */
+    record Facing(
+            long jobId,
+            @JsonUnwrapped What what,
+            @JsonUnwrapped On on,
+            List<CutStep> cuts,
+            List<Wood> others,
+            List<Followed> schools) {
+
+        /** What is grafted, how. */
+        record What(
+                String varietyName,
+                String techniqueKey,
+                String techniqueName,
+                String coverWords,
+                long lotId,
+                String lotCode) {}
+
+        /** On what, mm at the cut where it was measured. */
+        record On(
+                String plantCode,
+                String stemLabel,
+                String spotName,
+                @Nullable Double stockMm,
+                @Nullable Double scionMm) {}
+
+        /** Another lot that serves. */
+        record Wood(long lotId, String code, int sticksLeft, int budsLeft) {}
+
+        /** A school that is followed here. */
+        record Followed(String question, String school) {}
+    }
+
+    /** A graft after that, in few words. */
+    record Next(String plantCode, String varietyName, String lotCode, String techniqueName) {}
+
+    /** What is done and by whom, for the strip beside it. */
+    record Turn(
+            long jobId,
+            String block,
+            String plantCode,
+            String varietyName,
+            State state,
+            @Nullable String graftCode) {
+
+        /** How it stands. */
+        enum State {
+            MADE,
+            OPEN,
+            LEFT_OUT
+        }
+    }
+
+    /**
+     * What a person sees.
+     *
+     * @param clean why their blade is cleaned before this one, null where it is clean
+     * @param facing null where nothing is left for them
+     */
+    record HandView(
+            LocalDate day,
+            CleanService.@Nullable Occasion clean,
+            @Nullable Facing facing,
+            @Nullable Next next,
+            BenchDayService.Progress progress,
+            List<Turn> turns) {}
+
+    HandView at(LocalDate day, Asking asking) {
+        long person = places.person(asking.personId()).id();
+        List<JobRow> jobs = runs.jobs(day);
+        if (jobs.isEmpty()) {
+            throw FarmProblem.wrong("day", day, "a day on which work has begun", "Work on this day has not begun.");
+        }
+        List<JobRow> open = jobs.stream().filter(JobRow::open).toList();
+        JobRow facing = atHand.take(open, person);
+        return new HandView(
+                day,
+                facing == null ? null : clean(jobs, facing, person),
+                facing == null ? null : facing(facing),
+                next(open, facing),
+                BenchDayService.progress(jobs),
+                jobs.stream().map(HandService::turn).toList());
+    }
+
+    private static Turn turn(JobRow job) {
+        Turn.State state = job.made().graftCode() != null
+                ? Turn.State.MADE
+                : job.refused() != null ? Turn.State.LEFT_OUT : Turn.State.OPEN;
+        return new Turn(
+                job.id(),
+                job.block(),
+                job.on().plantCode(),
+                job.how().varietyName(),
+                state,
+                job.made().graftCode());
+    }
+
+    private @Nullable Next next(List<JobRow> open, @Nullable JobRow facing) {
+        return open.stream()
+                .filter(job -> facing == null || job.id() != facing.id())
+                .findFirst()
+                .map(job -> new Next(
+                        job.on().plantCode(),
+                        job.how().varietyName(),
+                        job.how().lotCode(),
+                        technique(job).name()))
+                .orElse(null);
+    }
+
+    // At the start of the day, and at each change of lot, variety or tree since this hand was last cleaned.
+    private CleanService.@Nullable Occasion clean(List<JobRow> jobs, JobRow facing, long person) {
+        Instant cleaned = cleaning.lastCleaned(person);
+        Optional<JobRow> last = jobs.stream()
+                .filter(job -> Objects.equals(job.made().doneBy(), person))
+                .max(Comparator.comparing(
+                        job -> Objects.requireNonNull(job.made().doneAt())));
+        if (last.isEmpty()) {
+            boolean today = cleaned != null && clock.dayOf(cleaned).equals(clock.today());
+            return today ? null : CleanService.Occasion.START;
+        }
+        JobRow before = last.get();
+        if (cleaned != null
+                && cleaned.isAfter(Objects.requireNonNull(before.made().doneAt()))) {
+            return null;
+        }
+        if (!before.host().equals(facing.host())) {
+            return CleanService.Occasion.NEW_TREE;
+        }
+        return before.how().lotId() == facing.how().lotId() ? null : CleanService.Occasion.NEW_LOT;
+    }
+
+    private Technique technique(JobRow job) {
+        return rules.technique(job.how().techniqueKey()).orElseThrow();
+    }
+
+    private Facing facing(JobRow job) {
+        List<LotView> own = lots.shelf().stream()
+                .filter(lot -> lot.varietyId() == job.how().varietyId() && lot.refusal() == null)
+                .toList();
+        Double scion = own.stream()
+                .filter(lot -> lot.id() == job.how().lotId())
+                .flatMap(lot -> lot.count().diametersMm().stream())
+                .findFirst()
+                .orElse(null);
+        return new Facing(
+                job.id(),
+                new Facing.What(
+                        job.how().varietyName(),
+                        job.how().techniqueKey(),
+                        technique(job).name(),
+                        job.how().cover().words(),
+                        job.how().lotId(),
+                        job.how().lotCode()),
+                new Facing.On(
+                        job.on().plantCode(),
+                        job.on().label(),
+                        job.on().spotName(),
+                        job.on().stockMm(),
+                        scion),
+                cuts(job, scion),
+                own.stream()
+                        .map(lot -> new Facing.Wood(
+                                lot.id(),
+                                lot.code(),
+                                lot.sticksLeft(),
+                                lot.count().budsLeft()))
+                        .toList(),
+                schools(job));
+    }
+
+    private List<CutStep> cuts(JobRow job, @Nullable Double scionMm) {
+        Double stockMm = job.on().stockMm();
+        if (stockMm == null || scionMm == null) {
+            return List.of();
+        }
+        try {
+            Joint joint = fit.joint(
+                    job.how().techniqueKey(),
+                    Round.of(stockMm, null, rules.fit()),
+                    Round.of(scionMm, null, rules.fit()),
+                    new FitBench.Wish(null, null, null, null, null, null),
+                    FitBench.Wrap.CLOCKWISE);
+            return fit.model(job.how().techniqueKey()).cuts(joint);
+        } catch (baylantern.core.fit.FitRefused e) {
+            // Sizes that do not fit are no reason not to show the graft: they are measured at the bench.
+            return List.of();
+        }
+    }
+
+    private List<Facing.Followed> schools(JobRow job) {
+        Map<String, String> standard =
+                bench.standardSchools(job.how().speciesKey(), job.how().techniqueKey());
+        return rules.schools().stream()
+                .filter(question -> List.of("film", "wrap", "shield", "top").contains(question.key()))
+                .map(question -> new Facing.Followed(
+                        question.question(),
+                        Objects.requireNonNull(
+                                        question.schools().get(Objects.requireNonNull(standard.get(question.key()))))
+                                .name()))
+                .toList();
+    }
+}

@@ -1,0 +1,55 @@
+import type { Schemas } from "../api/client";
+import { stepWords } from "../fit/words";
+import { lengthWords, useChoices } from "../units";
+import type { Sizes } from "./Otherwise";
+
+interface Props {
+  facing: Schemas["day.Facing"];
+  lotId?: number;
+  sizes: Sizes;
+}
+
+const CAUTION: Record<string, string> = {
+  bark: "Saw with both feet on the ground.",
+  "v-tool": "Fingers clear of the tool's blade.",
+};
+
+/** The graft at hand: on what, of what, how; large enough to read from the bench. */
+export function Facing({ facing, lotId, sizes }: Props) {
+  const { length } = useChoices();
+  const lot = facing.others.find((other) => other.lotId === lotId);
+  const stockMm = sizes.stockMm ?? facing.stockMm;
+  const scionMm = sizes.scionMm ?? facing.scionMm;
+  return (
+    <>
+      <p className="text-[17px] text-soft">
+        {facing.spotName}
+        {facing.stemLabel !== "1" ? `, stem ${facing.stemLabel}` : ""}
+      </p>
+      <h1 className="code font-bold text-[64px] leading-none max-sm:text-[48px]">{facing.plantCode}</h1>
+      <p className="big mt-2 text-[34px] leading-tight max-sm:text-[27px]">{facing.varietyName}</p>
+      <p className="mt-1 text-[19px]">
+        from <b className="code">{lot?.code ?? facing.lotCode}</b>, {facing.techniqueName},{" "}
+        {facing.coverWords}
+      </p>
+      <p className="mt-1 text-[17px] text-soft">
+        {stockMm !== undefined ? `stock ${lengthWords(stockMm, length)}` : "stock not measured"}
+        {scionMm !== undefined ? `, stick ${lengthWords(scionMm, length)}` : ""}
+      </p>
+      {facing.cuts.length > 0 && (
+        <dl className="mt-3 grid max-w-xl grid-cols-[1fr_auto] gap-x-4 text-[17px]">
+          {facing.cuts.map((step) => (
+            <div key={step.key} className="contents">
+              <dt className="border-line border-t py-0.5">{step.name}</dt>
+              <dd className="code border-line border-t py-0.5 text-right">{stepWords(step, length)}</dd>
+            </div>
+          ))}
+        </dl>
+      )}
+      <p className="mt-3 max-w-xl text-[15px] text-soft">
+        {facing.schools.map((school) => school.school).join(" · ")}. Cut away from you, the other hand behind
+        the blade. {CAUTION[facing.techniqueKey] ?? ""}
+      </p>
+    </>
+  );
+}

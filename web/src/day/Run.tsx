@@ -1,0 +1,223 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import api, { type Schemas, told } from "../api/client";
+import { dayWords } from "../days";
+import { PeopleOptions } from "../place/PeopleOptions";
+import { useCommands } from "../ui/commands";
+import { Button, Coming, Select, Trouble } from "../ui/parts";
+import { useSend } from "../ui/useSend";
+import { done } from "../undo";
+import { choose, useChoices } from "../units";
+import { CleanGate } from "./CleanGate";
+import { useAtHand } from "./dayApi";
+import { FaceClock, useFace } from "./FaceClock";
+import { Facing } from "./Facing";
+import { Otherwise, type Sizes } from "./Otherwise";
+import { Turns } from "./Turns";
+
+/** The day graft by graft, the whole screen for the one at hand: one key or tap for done. */
+export function Run() {
+  const { day = "" } = useParams();
+  const { personId } = useChoices();
+  const hand = useAtHand(day, personId);
+  return (
+    <div className="fixed inset-0 z-30 flex flex-col bg-ground">
+      <Head day={day} hand={hand.data} personId={personId} />
+      {personId === undefined ? (
+        <p className="p-6 text-[18px]">Say first who works here: what is made is logged under that name.</p>
+      ) : hand.error ? (
+        <div className="p-6">
+          <Trouble problem={hand.error} />
+          <Link className="mt-3 block text-sea underline" to={`/bench/day/${day}`}>
+            To the plan of the day
+          </Link>
+        </div>
+      ) : hand.data ? (
+        <AtHand key={personId} day={day} hand={hand.data} personId={personId} />
+      ) : (
+        <Coming what="the graft at hand" />
+      )}
+    </div>
+  );
+}
+
+type Hand = Schemas["day.HandView"];
+
+function Head({ day, hand, personId }: { day: string; hand?: Hand; personId?: number }) {
+  const made = hand?.progress.made ?? 0;
+  const all = hand ? made + hand.progress.open : 0;
+  return (
+    <header className="flex shrink-0 flex-wrap items-center gap-x-4 gap-y-1 border-line border-b bg-surface px-4 py-2">
+      <b className="text-[17px]">{dayWords(day)}</b>
+      <span className="text-[15px] text-soft" aria-live="polite">
+        {hand ? `${made} of ${all} made` : ""}
+      </span>
+      <div className="ml-auto w-[150px]">
+        <Select
+          aria-label="Who works here"
+          value={personId ?? ""}
+          onChange={(e) => choose({ personId: e.target.value ? Number(e.target.value) : undefined })}
+        >
+          <option value="">who works here</option>
+          <PeopleOptions />
+        </Select>
+      </div>
+      <Link className="inline-flex min-h-11 items-center text-sea underline" to={`/bench/day/${day}`}>
+        Plan
+      </Link>
+    </header>
+  );
+}
+
+function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: number }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const { send, problem, busy } = useSend();
+  const [uncleaned, setUncleaned] = useState<number>();
+  const [gone, setGone] = useState<number>();
+  const [lotId, setLotId] = useState<number>();
+  const [sizes, setSizes] = useState<Sizes>({});
+  const [doing, setDoing] = useState(false);
+  const facing = hand.facing && hand.facing.jobId !== gone ? hand.facing : undefined;
+  const face = useFace(facing?.jobId);
+  const gate = facing && hand.clean && uncleaned !== facing.jobId ? hand.clean : undefined;
+
+  // What was answered is gone from the screen at once; the next comes with the farm's own word.
+  const sent = (work: (jobId: number) => Promise<{ sentence: string; actId: number }>) => {
+    if (!facing || busy) return;
+    const { jobId } = facing;
+    return send(async () => {
+      try {
+        const was = await work(jobId);
+        setGone(jobId);
+        setLotId(undefined);
+        setSizes({});
+        setDoing(false);
+        done(was.sentence, was.actId);
+      } finally {
+        await queries.invalidateQueries({ queryKey: ["at-hand", day] });
+        setGone(undefined);
+      }
+    });
+  };
+  const made = () =>
+    sent((id) =>
+      told(
+        api.POST("/api/bench-days/jobs/{id}/made", {
+          params: { path: { id } },
+          body: { personId, lotId, ...sizes, faceS: face.seconds },
+        }),
+      ),
+    );
+  const later = () =>
+    sent((id) => told(api.POST("/api/bench-days/jobs/{id}/later", { params: { path: { id } } })));
+  const refuse = (why: Schemas["day.RefusalEntry"]["why"]) =>
+    sent((id) =>
+      told(api.POST("/api/bench-days/jobs/{id}/refusal", { params: { path: { id } }, body: { why } })),
+    );
+  const broke = () =>
+    facing &&
+    send(async () => {
+      const params = { path: { id: lotId ?? facing.lotId } };
+      const body = { kind: "DISCARD" as const, sticks: 1, personId, remark: "broke at the bench" };
+      const out = await told(api.POST("/api/lots/{id}/out", { params, body }));
+      done(out.sentence, out.actId);
+    });
+  const clean = (mixId?: number) =>
+    hand.clean &&
+    send(async () => {
+      const body = { personId, mixId, occasion: hand.clean ?? "START" };
+      const cleaned = await told(api.POST("/api/cleaning", { body }));
+      if (cleaned.warning) throw new Error(cleaned.warning);
+      done(cleaned.sentence, cleaned.actId);
+      await queries.invalidateQueries({ queryKey: ["at-hand", day] });
+    });
+
+  useCommands([
+    { key: ["Enter", " "], words: "made: the next one", run: () => (gate ? clean() : made()) },
+    { key: "f", words: "a face is cut: its time runs", run: () => face.toggle() },
+    { key: "k", words: "a stick broke", run: () => broke() },
+    { key: "x", words: "another way: lot, sizes, stock left out", run: () => setDoing((was) => !was) },
+    { key: "l", words: "put it later", run: () => later() },
+    { key: "Escape", words: "to the plan of the day", run: () => navigate(`/bench/day/${day}`) },
+  ]);
+
+  if (!hand.facing) return <AllDone day={day} hand={hand} />;
+  return (
+    <div className="flex min-h-0 flex-1 max-sm:flex-col">
+      <section aria-label="At hand" className="min-w-0 flex-1 overflow-auto px-6 py-4 max-sm:px-4">
+        {gate ? (
+          <CleanGate
+            occasion={gate}
+            busy={busy}
+            onClean={clean}
+            onWithout={() => setUncleaned(hand.facing?.jobId)}
+          />
+        ) : (
+          facing && <Facing facing={facing} lotId={lotId} sizes={sizes} />
+        )}
+        <Trouble problem={problem} />
+        {!gate && (
+          <div className="mt-4 flex flex-wrap items-center gap-3">
+            <Button
+              strong
+              className="min-h-16 min-w-[220px] text-[22px]"
+              disabled={busy || !facing}
+              onClick={made}
+            >
+              Made
+            </Button>
+            <FaceClock face={face} />
+            <Button className="min-h-12" disabled={busy} onClick={() => setDoing(!doing)}>
+              Another way
+            </Button>
+            <Button className="min-h-12" disabled={busy} onClick={broke}>
+              Stick broke
+            </Button>
+            <Button className="min-h-12" disabled={busy || !facing} onClick={later}>
+              Later
+            </Button>
+          </div>
+        )}
+        {doing && facing && !gate && (
+          <Otherwise
+            key={facing.jobId}
+            facing={facing}
+            lotId={lotId}
+            sizes={sizes}
+            onLot={setLotId}
+            onSizes={setSizes}
+            onRefuse={refuse}
+          />
+        )}
+        {hand.next && (
+          <p className="mt-5 border-line border-t pt-2 text-[15px] text-soft">
+            Then <b className="code text-ink">{hand.next.plantCode}</b>, {hand.next.varietyName} from{" "}
+            <span className="code">{hand.next.lotCode}</span>, {hand.next.techniqueName}
+          </p>
+        )}
+      </section>
+      <Turns turns={hand.turns} at={hand.facing.jobId} />
+    </div>
+  );
+}
+
+function AllDone({ day, hand }: { day: string; hand: Hand }) {
+  const others = hand.progress.open;
+  return (
+    <div className="p-6">
+      <h1 className="big text-[30px]">{others > 0 ? "The rest is in other hands" : "All done"}</h1>
+      <p className="mt-1 text-[17px] text-soft">
+        {hand.progress.made} made{hand.progress.refused > 0 ? `, ${hand.progress.refused} left out` : ""}
+        {others > 0
+          ? `, ${others} with somebody else`
+          : ". Clean the blades, and write down what was left in the box"}
+        .
+      </p>
+      <Link className="mt-3 inline-flex min-h-11 items-center text-sea underline" to={`/bench/day/${day}`}>
+        To the plan of the day
+      </Link>
+    </div>
+  );
+}
