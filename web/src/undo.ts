@@ -31,6 +31,12 @@ function keep(act?: Last) {
 
 const station = () => window.location.pathname.split("/")[1] ?? "";
 
+/** Remembers what was done where the screen itself tells of it. */
+export function doneQuietly(actId: number) {
+  keep({ id: actId, at: Date.now(), station: station() });
+  named = undefined;
+}
+
 /** Tells what was done and how to take it back. */
 export function done(sentence: string, actId?: number) {
   if (actId) keep({ id: actId, at: Date.now(), station: station() });

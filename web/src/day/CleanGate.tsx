@@ -11,13 +11,14 @@ const WHY: Record<Schemas["wood.CleaningEntry"]["occasion"], string> = {
 
 interface Props {
   occasion: Schemas["wood.CleaningEntry"]["occasion"];
+  facing: Schemas["day.Facing"];
   busy: boolean;
   onClean: (mixId?: number) => void;
   onWithout: () => void;
 }
 
 /** Before another tree, lot or variety: the blade is cleaned, or it is said that it was not. */
-export function CleanGate({ occasion, busy, onClean, onWithout }: Props) {
+export function CleanGate({ occasion, facing, busy, onClean, onWithout }: Props) {
   const cleaning = useCleaning();
   const mix = cleaning.data?.mixes.find((m) => m.good);
   return (
@@ -31,7 +32,7 @@ export function CleanGate({ occasion, busy, onClean, onWithout }: Props) {
       <div className="mt-4 flex flex-wrap gap-3">
         <Button
           strong
-          className="min-h-16 min-w-[220px] text-[22px]"
+          className="min-h-16 min-w-[220px] text-[22px] max-sm:min-h-16 max-sm:w-full"
           disabled={busy}
           onClick={() => onClean(mix?.id)}
         >
@@ -41,6 +42,10 @@ export function CleanGate({ occasion, busy, onClean, onWithout }: Props) {
           Go on without
         </Button>
       </div>
+      <p className="mt-5 border-line border-t pt-2 text-[19px]">
+        Then <b className="code">{facing.plantCode}</b>, {facing.varietyName} from{" "}
+        <span className="code">{facing.lotCode}</span>, {facing.techniqueName}, {facing.spotName}
+      </p>
       <p className="mt-3 max-w-xl text-[15px] text-soft">
         Without it a recall takes the two for joined: one blade went from one to the other.
       </p>

@@ -5,6 +5,8 @@ import { clock, type DayView, type Lane, ROLES } from "./dayApi";
 const HEAD = 96;
 const LANE = 46;
 const TOP = 22;
+/** Minutes that are not drawn as waiting. */
+const SHORT = 1.5;
 
 type Span = Lane["spans"][number];
 
@@ -17,12 +19,13 @@ export function DayStrip({ day }: { day: DayView }) {
     done.finish.high,
     ...team.lanes.flatMap((l) => l.spans.map((s) => s.until + team.beginsMinute)),
   );
-  const from = Math.floor(team.beginsMinute / 60) * 60;
-  const to = Math.ceil((until + 10) / 60) * 60;
-  const x = linear([from, to], [HEAD, width - 8]);
+  const step = until - team.beginsMinute > 180 ? 60 : 30;
+  const from = Math.floor(team.beginsMinute / step) * step;
+  const to = Math.ceil((until + 5) / step) * step;
+  const x = linear([from, to], [HEAD, width - 24]);
   const at = (minute: number) => x(team.beginsMinute + minute);
   const high = TOP + team.lanes.length * LANE;
-  const hours = Array.from({ length: (to - from) / 60 + 1 }, (_, i) => from + i * 60);
+  const hours = Array.from({ length: (to - from) / step + 1 }, (_, i) => from + i * step);
   const every = Math.max(1, Math.ceil(hours.length / ((width - HEAD) / 54)));
   const marks = new Map(day.blocks.map((b) => [b.key, b.lotCode.slice(0, 2)]));
   return (
@@ -74,7 +77,7 @@ export function DayStrip({ day }: { day: DayView }) {
             <text x={0} y={35} fontSize={12.5} fill="var(--soft)">
               {ROLES.find(([key]) => key === lane.role)?.[1]}
             </text>
-            {lane.spans.map((span) => (
+            {together(lane.spans).map((span) => (
               <Piece
                 key={`${span.from}${span.doing}`}
                 span={span}
@@ -172,6 +175,23 @@ function Piece({ span, at, mark }: { span: Span; at: (minute: number) => number;
       />
     </g>
   );
+}
+
+/** Work on one block is one block, short waits within it left out. */
+function together(spans: Span[]): Span[] {
+  const drawn: Span[] = [];
+  for (const span of spans) {
+    const last = drawn[drawn.length - 1];
+    if (
+      span.doing === "WORK" &&
+      last?.doing === "WORK" &&
+      last.block === span.block &&
+      span.from - last.until < SHORT
+    )
+      drawn[drawn.length - 1] = { ...last, until: span.until, grafts: last.grafts + span.grafts };
+    else if (span.doing !== "WAIT" || span.until - span.from >= SHORT) drawn.push(span);
+  }
+  return drawn;
 }
 
 const DOING: Record<Span["doing"], string> = {

@@ -47,8 +47,8 @@ export function Facing({ facing, lotId, sizes }: Props) {
         </dl>
       )}
       <p className="mt-3 max-w-xl text-[15px] text-soft">
-        {facing.schools.map((school) => school.school).join(" · ")}. Cut away from you, the other hand behind
-        the blade. {CAUTION[facing.techniqueKey] ?? ""}
+        {facing.schools.map((s) => `${s.question}: ${s.school}`).join(". ")}. Cut away from you, the other
+        hand behind the blade. {CAUTION[facing.techniqueKey] ?? ""}
       </p>
     </>
   );

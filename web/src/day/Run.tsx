@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { dayWords } from "../days";
@@ -7,12 +7,13 @@ import { PeopleOptions } from "../place/PeopleOptions";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
-import { done } from "../undo";
+import { doneQuietly, takeBack } from "../undo";
 import { choose, useChoices } from "../units";
 import { CleanGate } from "./CleanGate";
 import { useAtHand } from "./dayApi";
 import { FaceClock, useFace } from "./FaceClock";
 import { Facing } from "./Facing";
+import { LastDone } from "./LastDone";
 import { Otherwise, type Sizes } from "./Otherwise";
 import { Turns } from "./Turns";
 
@@ -79,8 +80,16 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
   const [lotId, setLotId] = useState<number>();
   const [sizes, setSizes] = useState<Sizes>({});
   const [doing, setDoing] = useState(false);
+  const [last, setLast] = useState<{ sentence: string; actId: number }>();
+  const tell = (was: { sentence: string; actId: number }) => {
+    doneQuietly(was.actId);
+    setLast(was);
+  };
   const facing = hand.facing && hand.facing.jobId !== gone ? hand.facing : undefined;
   const face = useFace(facing?.jobId);
+  // Whoever was just chosen works with keys at once: they must not go to the list any more.
+  const section = useRef<HTMLElement>(null);
+  useEffect(() => section.current?.focus(), []);
   const gate = facing && hand.clean && uncleaned !== facing.jobId ? hand.clean : undefined;
 
   // What was answered is gone from the screen at once; the next comes with the farm's own word.
@@ -94,7 +103,7 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
         setLotId(undefined);
         setSizes({});
         setDoing(false);
-        done(was.sentence, was.actId);
+        tell(was);
       } finally {
         await queries.invalidateQueries({ queryKey: ["at-hand", day] });
         setGone(undefined);
@@ -122,15 +131,15 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
       const params = { path: { id: lotId ?? facing.lotId } };
       const body = { kind: "DISCARD" as const, sticks: 1, personId, remark: "broke at the bench" };
       const out = await told(api.POST("/api/lots/{id}/out", { params, body }));
-      done(out.sentence, out.actId);
+      tell(out);
     });
   const clean = (mixId?: number) =>
     hand.clean &&
     send(async () => {
       const body = { personId, mixId, occasion: hand.clean ?? "START" };
       const cleaned = await told(api.POST("/api/cleaning", { body }));
-      if (cleaned.warning) throw new Error(cleaned.warning);
-      done(cleaned.sentence, cleaned.actId);
+      if (cleaned.warning || cleaned.actId === undefined) throw new Error(cleaned.warning);
+      tell({ sentence: cleaned.sentence, actId: cleaned.actId });
       await queries.invalidateQueries({ queryKey: ["at-hand", day] });
     });
 
@@ -146,10 +155,16 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
   if (!hand.facing) return <AllDone day={day} hand={hand} />;
   return (
     <div className="flex min-h-0 flex-1 max-sm:flex-col">
-      <section aria-label="At hand" className="min-w-0 flex-1 overflow-auto px-6 py-4 max-sm:px-4">
+      <section
+        ref={section}
+        tabIndex={-1}
+        aria-label="At hand"
+        className="min-w-0 flex-1 shadow-none! outline-none! overflow-auto px-6 py-4 max-sm:px-4"
+      >
         {gate ? (
           <CleanGate
             occasion={gate}
+            facing={hand.facing}
             busy={busy}
             onClean={clean}
             onWithout={() => setUncleaned(hand.facing?.jobId)}
@@ -162,7 +177,7 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
           <div className="mt-4 flex flex-wrap items-center gap-3">
             <Button
               strong
-              className="min-h-16 min-w-[220px] text-[22px]"
+              className="min-h-16 min-w-[220px] text-[22px] max-sm:min-h-16 max-sm:w-full"
               disabled={busy || !facing}
               onClick={made}
             >
@@ -191,7 +206,16 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
             onRefuse={refuse}
           />
         )}
-        {hand.next && (
+        {last && (
+          <LastDone
+            sentence={last.sentence}
+            onBack={() => {
+              takeBack(last.actId);
+              setLast(undefined);
+            }}
+          />
+        )}
+        {hand.next && !gate && (
           <p className="mt-5 border-line border-t pt-2 text-[15px] text-soft">
             Then <b className="code text-ink">{hand.next.plantCode}</b>, {hand.next.varietyName} from{" "}
             <span className="code">{hand.next.lotCode}</span>, {hand.next.techniqueName}

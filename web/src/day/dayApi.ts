@@ -36,9 +36,9 @@ export const useAtHand = (day: string, personId?: number) =>
 
 export const ROLES: [Role, string][] = [
   ["WHOLE", "all of it"],
-  ["PREPARE", "prepares sticks"],
+  ["PREPARE", "prepares"],
   ["CUT", "cuts"],
-  ["WRAP", "wraps and seals"],
+  ["WRAP", "wraps"],
   ["LABEL", "labels"],
 ];
 

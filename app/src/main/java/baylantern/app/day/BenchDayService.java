@@ -161,14 +161,14 @@ class BenchDayService {
         LayoutService.Layout layout = layouts.of(day);
         TeamService.Team team = teams.of(day);
         List<Stint> stints = stints(layout.order());
-        Flow flow = team.crew().usual(stints);
+        Forecast forecast = forecast(team, stints);
         return new DayView(
                 day,
                 layout.lines().stream().map(line -> line(line, layout.jobs())).toList(),
                 layout.order().stream().map(this::block).toList(),
                 price(layout.price()),
-                teamView(team, flow),
-                stints.isEmpty() ? null : done(team, stints, flow, layout.order()),
+                teamView(team, forecast.typical()),
+                stints.isEmpty() ? null : done(team, stints, forecast, layout.order()),
                 new DayView.Box(kit(layout, team)),
                 progress(layout.jobs()));
     }
@@ -266,20 +266,23 @@ class BenchDayService {
         return new TeamView(team.begins(), team.pause(), !team.rows().isEmpty(), lanes);
     }
 
-    private DoneView done(TeamService.Team team, List<Stint> stints, Flow flow, List<DayBlock> order) {
-        Forecast forecast = Forecast.of(
+    private Forecast forecast(TeamService.Team team, List<Stint> stints) {
+        return Forecast.of(
                 team.hands(),
                 team.pauses(),
                 rules.day(FigureName.FACE_MINUTES),
                 stints,
                 rules.day(FigureName.PACE_SHAPE));
+    }
+
+    private DoneView done(TeamService.Team team, List<Stint> stints, Forecast forecast, List<DayBlock> order) {
         Forecast.Range finish = forecast.finish();
         return new DoneView(
                 new Forecast.Range(
                         team.begins() + finish.low(), team.begins() + finish.mid(), team.begins() + finish.high()),
                 forecast.longestFace(),
                 rules.day(FigureName.FACE_MINUTES),
-                new BenchDayWords(rules).of(team.crew(), stints, flow, forecast, order));
+                new BenchDayWords(rules).of(team.crew(), stints, forecast, order));
     }
 
     private List<Kit.Thing> kit(LayoutService.Layout layout, TeamService.Team team) {

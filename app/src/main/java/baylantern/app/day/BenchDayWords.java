@@ -24,7 +24,8 @@ final class BenchDayWords {
         this.rules = rules;
     }
 
-    List<String> of(Crew crew, List<Stint> stints, Flow flow, Forecast forecast, List<DayBlock> order) {
+    List<String> of(Crew crew, List<Stint> stints, Forecast forecast, List<DayBlock> order) {
+        Flow flow = forecast.typical();
         List<String> said = new ArrayList<>();
         double work = flow.lanes().stream()
                 .flatMap(lane -> lane.spans().stream())

@@ -17,11 +17,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /**
  * Gives each line of a day its stocks and its wood: free stocks of the place in walking order, no stem to two lines; of the
- * lots that may be used the one to be used first, no stick twice. What is not there is said, not planned.
+ * lots that may be used and still live by then the one to be used first, no stick twice. What is not there is said, not planned.
  */
 @Service
 class DayLines {
@@ -38,12 +40,15 @@ class DayLines {
         this.rules = rules;
     }
 
-    /** The lines of a day in the order they were planned, without what is taken already. */
-    List<Blocks.Line> of(LocalDate day, Set<Long> takenStems, Map<Integer, Integer> alreadyLaid) {
-        Stores stores = new Stores(takenStems);
+    /** The lines of a day in the order they were planned, with what they have beside the grafts laid out already. */
+    List<Blocks.Line> of(LocalDate day, List<JobRow> laid) {
+        Stores stores = new Stores(laid, day);
+        Map<Integer, Integer> already = laid.stream()
+                .filter(job -> job.refused() == null)
+                .collect(Collectors.toMap(JobRow::planNo, job -> 1, Integer::sum));
         return days.standing().stream()
                 .filter(row -> row.onDay().equals(day))
-                .map(row -> line(row, stores, row.grafts() - alreadyLaid.getOrDefault(row.planNo(), 0)))
+                .map(row -> line(row, stores, row.grafts() - already.getOrDefault(row.planNo(), 0)))
                 .toList();
     }
 
@@ -90,10 +95,12 @@ class DayLines {
         private final Map<Long, LotBalance> left = new HashMap<>();
         private final List<LotView> shelf;
 
-        Stores(Set<Long> taken) {
-            this.taken = new HashSet<>(taken);
+        // What is laid out and not made yet has its stem and its stick.
+        Stores(List<JobRow> laid, LocalDate day) {
+            this.taken = laid.stream().map(job -> job.on().stemId()).collect(Collectors.toCollection(HashSet::new));
             this.shelf = lots.shelf().stream()
                     .filter(lot -> lot.refusal() == null && lot.grade() != Grade.X)
+                    .filter(lot -> !lot.life().lastUntil().isBefore(day))
                     .toList();
             shelf.forEach(lot -> left.put(
                     lot.id(),
@@ -101,6 +108,14 @@ class DayLines {
                             lot.sticksLeft(),
                             lot.count().budsLeft(),
                             lot.count().budsPerStick())));
+            laid.stream().filter(JobRow::open).forEach(this::promised);
+        }
+
+        private void promised(JobRow job) {
+            LotBalance.Unit unit =
+                    BenchService.takes(rules.technique(job.how().techniqueKey()).orElseThrow());
+            left.computeIfPresent(
+                    job.how().lotId(), (lot, rest) -> rest.less(1, unit).orElse(rest));
         }
 
         List<FreeStem> stems(DayRow plan, int wanted) {
@@ -112,7 +127,7 @@ class DayLines {
             return own;
         }
 
-        @org.jspecify.annotations.Nullable
+        @Nullable
         LotView stick(long varietyId, LotBalance.Unit unit) {
             for (LotView lot : shelf) {
                 if (lot.varietyId() == varietyId) {

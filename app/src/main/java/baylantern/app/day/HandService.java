@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -194,6 +195,11 @@ class HandService {
         return before.how().lotId() == facing.how().lotId() ? null : CleanService.Occasion.NEW_LOT;
     }
 
+    // At the bench only what is done with the hands there counts.
+    private static Set<String> asked(Technique technique) {
+        return technique.group() == Technique.Group.BUD ? Set.of("wrap", "film", "shield") : Set.of("wrap", "film");
+    }
+
     private Technique technique(JobRow job) {
         return rules.technique(job.how().techniqueKey()).orElseThrow();
     }
@@ -256,7 +262,7 @@ class HandService {
         Map<String, String> standard =
                 bench.standardSchools(job.how().speciesKey(), job.how().techniqueKey());
         return rules.schools().stream()
-                .filter(question -> List.of("film", "wrap", "shield", "top").contains(question.key()))
+                .filter(question -> asked(technique(job)).contains(question.key()))
                 .map(question -> new Facing.Followed(
                         question.question(),
                         Objects.requireNonNull(

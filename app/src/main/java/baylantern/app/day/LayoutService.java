@@ -68,12 +68,7 @@ class LayoutService {
 
     Layout of(LocalDate day) {
         List<JobRow> jobs = runs.jobs(day);
-        List<Blocks.Line> laid = lines.of(
-                day,
-                jobs.stream().map(job -> job.on().stemId()).collect(Collectors.toSet()),
-                jobs.stream()
-                        .filter(job -> job.refused() == null)
-                        .collect(Collectors.toMap(JobRow::planNo, job -> 1, Integer::sum)));
+        List<Blocks.Line> laid = lines.of(day, jobs);
         List<DayBlock> blocks = new ArrayList<>(jobs.isEmpty() ? fresh(laid) : begun(jobs));
         List<String> turns = runs.turns(day);
         List<DayBlock> best = best(blocks);

@@ -75,6 +75,8 @@ interface RunMapper {
 
     int made(@Param("id") long id, @Param("made") Made made);
 
+    int setMade(@Param("was") DayHistory.Worked was);
+
     int refuse(@Param("id") long id, @Param("why") String why);
 
     int later(@Param("id") long id);

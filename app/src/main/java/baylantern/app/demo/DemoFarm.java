@@ -22,6 +22,7 @@ import baylantern.core.bench.Cover;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.Look;
+import baylantern.core.day.crew.Role;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
@@ -30,6 +31,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -90,6 +92,9 @@ public class DemoFarm {
                 new CarePlan(rules), rules.life(FigureName.ESTABLISHED_AFTER).value());
     }
 
+    /** Since then each graft has its minute. */
+    private static final LocalDate TIMED_FROM = LocalDate.of(2026, 3, 1);
+
     /** What the hidden model gave one graft. */
     record Truth(String code, String variety, String technique, double take) {}
 
@@ -122,6 +127,7 @@ public class DemoFarm {
         private final Map<String, Integer> plantNumbers = new HashMap<>();
         private final Map<String, Integer> graftNumbers = new HashMap<>();
         private final List<Truth> truths = new ArrayList<>();
+        private final List<DayHistory.Worked> worked = new ArrayList<>();
         private final List<Long> watchedStocks = new ArrayList<>();
         private final List<Long> avocadoStocks = new ArrayList<>();
 
@@ -202,14 +208,23 @@ public class DemoFarm {
             }
         }
 
+        // Saturday's four lines: of Grey Quay there is wood for eight only.
         private void benchDay() {
-            days.plan(
-                    LocalDate.of(2026, 5, 16),
-                    Known.in(spots, "Shade House"),
-                    "avocado",
-                    Known.in(varieties, "Ternlight").id(),
-                    "cleft",
-                    10);
+            LocalDate day = LocalDate.of(2026, 5, 16);
+            line(day, "Shade House", "Ternlight", "cleft", 10, Cover.BAG);
+            line(day, "Kiln Terrace", "Grey Quay", "cleft", 10, Cover.FILM_FOIL);
+            line(day, "Shade House", "Cistern Blood", "chip", 12, Cover.FILM);
+            line(day, "Shade House", "Harbourmaster", "whip", 5, Cover.BAG);
+            Map<Long, Role> team = new LinkedHashMap<>();
+            team.put(Known.in(people, "Nerea"), Role.CUT);
+            team.put(Known.in(people, "Teo"), Role.CUT);
+            team.put(Known.in(people, "Odile"), Role.WRAP);
+            days.team(day, team);
+        }
+
+        private void line(LocalDate day, String spot, String name, String technique, int grafts, Cover cover) {
+            Variety variety = Known.in(varieties, name);
+            days.plan(day, Known.in(spots, spot), variety.speciesKey(), variety.id(), technique, grafts, cover);
         }
 
         private void session(DemoSession session) {
@@ -218,6 +233,10 @@ public class DemoFarm {
             for (int i = 0; i < session.grafts(); i++) {
                 truths.add(new Truth(
                         graft(session, cut, random.nextDouble() < p), session.variety(), session.technique(), p));
+            }
+            if (!worked.isEmpty()) {
+                days.worked(session.day(), session.variety(), worked);
+                worked.clear();
             }
         }
 
@@ -245,6 +264,17 @@ public class DemoFarm {
                             new NewGraft.Origin(null, null, cut.lotId(), null, cut.lifeUsed()),
                             bench.plainFit(s.technique(), s.species(), s.species(), scionMm, stockMm)),
                     schools);
+            if (cut.lotId() != null && !s.day().isBefore(TIMED_FROM)) {
+                worked.add(new DayHistory.Worked(
+                        code,
+                        variety.id(),
+                        s.technique(),
+                        cover,
+                        stem.id(),
+                        cut.lotId(),
+                        Known.in(people, s.maker()),
+                        DemoTimes.done(s, worked.size(), days.usualSeconds(s.technique()))));
+            }
             CareSubject subject = new CareSubject(
                     s.species(), rules.technique(s.technique()).orElseThrow(), s.day(), cover.name(), schools);
             for (Look look : lives.looks(subject, takes, lastRound(code), warmth.healing(s.species()), random)) {

@@ -2,6 +2,7 @@ package baylantern.core.day.crew;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -13,8 +14,9 @@ import org.apache.commons.statistics.distribution.GammaDistribution;
  *
  * @param finish minutes after the day begins: 5, 50 and 95 of a hundred
  * @param longestFace the longest wait of a cut face, minutes, in half of the runs and in 95 of a hundred
+ * @param typical the run that was done in the middle of all
  */
-public record Forecast(Range finish, Range longestFace) {
+public record Forecast(Range finish, Range longestFace, Flow typical) {
 
     private static final int RUNS = 200;
     private static final int PARTS = 512;
@@ -42,6 +44,7 @@ public record Forecast(Range finish, Range longestFace) {
             List<Known> team, List<Pause> pauses, double faceMinutes, List<Stint> stints, double spreadShape) {
         Random luck = new Random(SEED);
         double[] parts = parts(spreadShape);
+        List<Flow> flows = new ArrayList<>();
         double[] finish = new double[RUNS];
         double[] longest = new double[RUNS];
         for (int i = 0; i < RUNS; i++) {
@@ -50,10 +53,12 @@ public record Forecast(Range finish, Range longestFace) {
                 hands.add(known.hand().at(known.pace().quantile(0.001 + 0.998 * luck.nextDouble())));
             }
             Flow flow = new Crew(hands, pauses, faceMinutes).run(stints, () -> parts[luck.nextInt(PARTS)]);
+            flows.add(flow);
             finish[i] = flow.finish();
             longest[i] = flow.longestFace();
         }
-        return new Forecast(Range.of(finish), Range.of(longest));
+        flows.sort(Comparator.comparingDouble(Flow::finish));
+        return new Forecast(Range.of(finish), Range.of(longest), flows.get(RUNS / 2));
     }
 
     // Equal parts of the gamma by their middles: a draw is then a look into a table.

@@ -55,7 +55,7 @@ public final class Kit {
         things.add(new Thing(
                 "alcohol at " + (int) rules.wood().value(FigureName.ALCOHOL_PCT) + " %",
                 Quantity.ml(Math.ceil(spare(alcohol) / 10) * 10),
-                cleanings + " cleanings; it burns, no flame near it"));
+                cleanings + (cleanings == 1 ? " cleaning" : " cleanings") + "; it burns, no flame near it"));
         things.add(new Thing(
                 "bleach, mixed on the day",
                 "",

@@ -197,6 +197,7 @@ class CrewTest {
                 .isBetween(0.85 * forecast.finish().low(), forecast.finish().high());
         assertThat(forecast.finish().low()).isLessThan(forecast.finish().mid());
         assertThat(forecast.finish().mid()).isLessThan(forecast.finish().high());
+        assertThat(forecast.typical().finish()).isCloseTo(forecast.finish().mid(), within(1.0));
         assertThat(Forecast.of(team, List.of(), FACE, day, 4)).isEqualTo(forecast);
     }
 

@@ -1,0 +1,220 @@
+package baylantern.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+
+/** A graft day over HTTP on a real database file: laid out, worked through by several, put right. */
+class BenchDayApiTest extends ApiTest {
+
+    @Autowired
+    private JdbcTemplate store;
+
+    private LocalDate today;
+    private String day;
+    private long mother;
+
+    @BeforeEach
+    void farm() {
+        http.smallFarm();
+        today = http.today();
+        day = "/api/bench-days/" + today;
+        http.netBag();
+        http.post("/api/people", Map.of("name", "Solveig"));
+        mother = http.mother("MB-1", null);
+        String lines = IntStream.range(0, 20).mapToObj(i -> "ST-" + i + " 9").collect(Collectors.joining("\n"));
+        http.post(
+                "/api/plants/paste",
+                Map.of("lines", lines, "speciesKey", "avocado", "kind", "SEEDLING_STOCK", "spotId", 1));
+    }
+
+    private void lot(int sticks) {
+        http.collected(Http.lot(mother, today, sticks));
+    }
+
+    private void line(String technique, int grafts) {
+        Map<String, Object> plan = new HashMap<>(Map.of("day", "" + today, "spotId", 1, "varietyId", 1));
+        plan.putAll(Map.of("grafts", grafts, "speciesKey", "avocado", "techniqueKey", technique));
+        assertThat(http.post("/api/graft-days", plan).status()).isEqualTo(200);
+    }
+
+    private JsonNode begun() {
+        Http.Answer begun = http.post(day + "/begin", Map.of());
+        assertThat(begun.status()).as(begun.text()).isEqualTo(200);
+        return begun.json();
+    }
+
+    private JsonNode hand(long person) {
+        Http.Answer hand = http.post(day + "/at-hand", Map.of("personId", person));
+        assertThat(hand.status()).as(hand.text()).isEqualTo(200);
+        return hand.json();
+    }
+
+    private Http.Answer made(long job, long person) {
+        return http.post("/api/bench-days/jobs/" + job + "/made", Map.of("personId", person));
+    }
+
+    private static long job(JsonNode hand) {
+        return hand.get("facing").get("jobId").asLong();
+    }
+
+    @Test
+    void stocksAndSticksGoToOneLineEachAndWhatIsShortIsSaid() {
+        lot(6);
+        line("cleft", 4);
+        line("whip", 4);
+        line("veneer", 30);
+        JsonNode lines = http.get(day).json().get("lines");
+        assertThat(lines.get(0).get("laid").asInt()).isEqualTo(4);
+        assertThat(lines.get(1).get("laid").asInt()).isEqualTo(2);
+        assertThat(lines.get(1).get("missing").asString()).startsWith("wood for 2 is missing");
+        assertThat(lines.get(2).get("missing").asString()).contains("stocks too few stand free at Bench");
+        begun();
+        List<Long> stems = store.queryForList("SELECT stem_id FROM day_job", Long.class);
+        assertThat(stems).hasSize(6).doesNotHaveDuplicates();
+        Http.Answer again = http.post(day + "/begin", Map.of());
+        assertThat(again.status()).as(again.text()).isEqualTo(422);
+    }
+
+    @Test
+    void oneGraftPressedByEightIsMadeOnceAndTwoPeopleAreNeverShownTheSame() throws Exception {
+        lot(12);
+        line("cleft", 10);
+        begun();
+        JsonNode first = hand(1);
+        assertThat(job(hand(2))).isNotEqualTo(job(first));
+        assertThat(job(hand(1))).isEqualTo(job(first));
+        List<Http.Answer> pressed = AtOnce.of(8, () -> made(job(first), 1));
+        assertThat(pressed)
+                .extracting(Http.Answer::status)
+                .containsOnlyOnce(200)
+                .containsOnly(200, 409);
+        assertThat(pressed.stream()
+                        .filter(a -> a.status() == 409)
+                        .findFirst()
+                        .orElseThrow()
+                        .text())
+                .contains("is grafted already: PB-");
+        assertThat(store.queryForObject("SELECT COUNT(*) FROM bench_graft", Integer.class))
+                .isEqualTo(1);
+        List<Long> jobs = new ArrayList<>();
+        hand(2).get("turns").forEach(turn -> jobs.add(turn.get("jobId").asLong()));
+        AtOnce.of(jobs.stream()
+                .map(job -> (java.util.concurrent.Callable<Http.Answer>) () -> made(job, 2))
+                .toList());
+        assertThat(store.queryForObject("SELECT COUNT(*) FROM bench_graft", Integer.class))
+                .isEqualTo(10);
+        assertThat(hand(1).get("progress").get("open").asInt()).isZero();
+        assertThat(http.get("/api/lots")
+                        .json()
+                        .get("lots")
+                        .get(0)
+                        .get("sticksLeft")
+                        .asInt())
+                .isEqualTo(2);
+    }
+
+    @Test
+    void whatIsTakenBackIsOpenAgainAndItsLabelNamesNoOther() {
+        lot(5);
+        line("cleft", 3);
+        begun();
+        JsonNode made = made(job(hand(1)), 1).json();
+        long again = http.post("/api/acts/" + made.get("actId").asLong() + "/undo", Map.of())
+                .status();
+        assertThat(again).isEqualTo(200);
+        JsonNode hand = hand(1);
+        assertThat(hand.get("progress").get("made").asInt()).isZero();
+        assertThat(made(job(hand), 1).json().get("code").asString())
+                .isNotEqualTo(made.get("code").asString());
+    }
+
+    @Test
+    void aBladeIsCleanedAtTheStartAndBeforeAnotherLot() {
+        lot(1);
+        lot(4);
+        line("cleft", 3);
+        begun();
+        assertThat(hand(1).get("clean").asString()).isEqualTo("START");
+        http.post("/api/cleaning", Map.of("personId", 1, "occasion", "START"));
+        assertThat(hand(1).has("clean")).isFalse();
+        made(job(hand(1)), 1);
+        List<String> asked = new ArrayList<>();
+        for (int i = 0; i < 2; i++) {
+            JsonNode hand = hand(1);
+            asked.add(hand.path("clean").asString(""));
+            made(job(hand), 1);
+        }
+        assertThat(asked).containsOnlyOnce("NEW_LOT");
+        lot(1);
+        line("chip", 1);
+        begun();
+        assertThat(hand(2).get("clean").asString()).isEqualTo("START");
+    }
+
+    @Test
+    void aStockThatWillNotDoIsLeftOutAndTheOrderChosenHolds() {
+        lot(9);
+        line("cleft", 3);
+        line("chip", 3);
+        List<String> keys = new ArrayList<>();
+        http.get(day)
+                .json()
+                .get("blocks")
+                .forEach(block -> keys.add(0, block.get("key").asString()));
+        assertThat(http.put(day + "/order", Map.of("blocks", keys)).status()).isEqualTo(200);
+        assertThat(http.get(day).json().get("blocks").get(0).get("key").asString())
+                .isEqualTo(keys.get(0));
+        assertThat(http.put(day + "/order", Map.of("blocks", keys.subList(0, 1)))
+                        .status())
+                .isEqualTo(409);
+        begun();
+        long job = job(hand(1));
+        Http.Answer left = http.post("/api/bench-days/jobs/" + job + "/refusal", Map.of("why", "BARK_TIGHT"));
+        assertThat(left.json().get("sentence").asString()).contains("its bark does not slip. Chip it");
+        assertThat(job(hand(1))).isNotEqualTo(job);
+        long later = job(hand(1));
+        http.post("/api/bench-days/jobs/" + later + "/later", Map.of());
+        JsonNode turns = hand(1).get("turns");
+        assertThat(turns.get(turns.size() - 1).get("jobId").asLong()).isEqualTo(later);
+        assertThat(http.put(day + "/order", Map.of("blocks", keys)).status()).isEqualTo(409);
+    }
+
+    @Test
+    void whatCannotBeIsSaidAndThePlanStays() {
+        assertThat(http.post(day + "/begin", Map.of()).json().get("detail").asString())
+                .startsWith("There is nothing to begin with");
+        assertThat(http.post("/api/bench-days/" + today.plusDays(1) + "/begin", Map.of())
+                        .status())
+                .isEqualTo(422);
+        assertThat(http.post(day + "/at-hand", Map.of("personId", 1)).status()).isEqualTo(422);
+        Map<String, Object> team = new HashMap<>(Map.of("beginsMinute", 480));
+        team.put("hands", List.of(Map.of("personId", 1, "role", "WRAP", "fromMinute", 0)));
+        assertThat(http.put(day + "/team", team).json().get("detail").asString())
+                .contains("Nobody cuts");
+        team.put("hands", List.of());
+        team.put("pause", Map.of("from", 700, "until", 600));
+        assertThat(http.put(day + "/team", team).status()).isEqualTo(422);
+        assertThat(made(999, 1).status()).isEqualTo(404);
+        lot(2);
+        line("cleft", 2);
+        begun();
+        long job = job(hand(1));
+        store.update("UPDATE wood_lot SET sticks_left = 0, buds_left = 0");
+        Http.Answer used = made(job, 1);
+        assertThat(used.status()).isEqualTo(422);
+        assertThat(used.text()).contains("Somebody may just have taken them");
+        assertThat(hand(1).get("progress").get("open").asInt()).isEqualTo(2);
+    }
+}

@@ -1,0 +1,128 @@
+package baylantern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Saturday's graft day: laid out, put in another order, and worked through graft by graft with one key each. */
+class BenchDayTest extends ScreenTest {
+
+    private static final String DAY = "2026-05-16";
+
+    private static Lantern lantern;
+
+    @BeforeAll
+    static void start() {
+        lantern = Lantern.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        lantern.close();
+    }
+
+    private static Locator atHand(Page page) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName("At hand").setExact(true));
+    }
+
+    private static void onItsDay(Page page) {
+        page.navigate("/bench/day/" + DAY);
+        assertThat(heading(page, "In this order")
+                        .or(heading(page, "Still to make, in this order"))
+                        .first())
+                .isVisible();
+        for (int i = 0; i < 2 && page.getByText("Work begins on the day itself").isVisible(); i++) {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Demo clock: a day on"))
+                    .click();
+            settled(page);
+        }
+        assertThat(page.getByText("Work begins on the day itself")).hasCount(0);
+    }
+
+    @Test
+    void aDayIsLaidOutAndWorkedThroughWithOneKeyEachAlsoWhenThePlugIsPulled() {
+        Page page = desk(lantern);
+        page.navigate("/bench");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Sat 16 May")))
+                .click();
+        assertThat(heading(page, "In this order")).isVisible();
+        assertThat(page.getByText("Grey Quay, 8 of 10:")).isVisible();
+        assertThat(page.getByText("wood for 2 is missing")).isVisible();
+        axeClean(page);
+        anotherOrderCostsWhatIsSaid(page);
+        onItsDay(page);
+        page.keyboard().press("b");
+        assertThat(page.getByText("Say first who works here")).isVisible();
+        chooseCalled(list(page, "Who works here"), "Nerea");
+        assertThat(heading(page, "The day begins with a clean blade")).isVisible();
+        axeClean(page);
+        page.keyboard().press("Enter");
+        twelveKeys(page);
+        secondPersonSeesAnother();
+        lantern.pullThePlug();
+        lantern.start();
+        Page again = desk(lantern);
+        again.navigate("/bench/run/" + DAY);
+        chooseCalled(list(again, "Who works here"), "Nerea");
+        assertThat(again.getByText("11 of 35 made")).isVisible();
+    }
+
+    private static void anotherOrderCostsWhatIsSaid(Page page) {
+        assertThat(page.getByText("No order costs less.")).isVisible();
+        Locator blocks = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Blocks in their turn"));
+        blocks.getByRole(AriaRole.BUTTON)
+                .and(page.getByLabel(Pattern.compile("Grey Quay on .* later")))
+                .first()
+                .click();
+        assertThat(page.getByText(Pattern.compile("min more than the best order")))
+                .isVisible();
+        button(page, "Take the best order").click();
+        assertThat(page.getByText("No order costs less.")).isVisible();
+    }
+
+    // One key each; a blade is cleaned where the screen asks for it; one is taken back.
+    private static void twelveKeys(Page page) {
+        for (int made = 0; made < 12; made++) {
+            assertThat(page.getByText(made + " of 35 made")).isVisible();
+            if (page.getByText("clean your blade").first().isVisible()) {
+                page.keyboard().press("Enter");
+            }
+            assertThat(button(page, "Made")).isEnabled();
+            if (made == 3) {
+                axeClean(page);
+                page.keyboard().press("f");
+                assertThat(page.getByText(Pattern.compile("open \\d+ s"))).isVisible();
+            }
+            page.keyboard().press("Enter");
+        }
+        assertThat(page.getByText("12 of 35 made")).isVisible();
+        page.keyboard().press("u");
+        assertThat(page.getByText("11 of 35 made")).isVisible();
+    }
+
+    private void secondPersonSeesAnother() {
+        Page phone = phone(lantern);
+        phone.navigate("/bench/run/" + DAY);
+        chooseCalled(list(phone, "Who works here"), "Teo");
+        assertThat(heading(phone, "The day begins with a clean blade")).isVisible();
+        button(phone, "Go on without").click();
+        assertThat(button(phone, "Made")).isVisible();
+        axeClean(phone);
+        button(phone, "Another way").click();
+        phone.getByLabel(Pattern.compile("^Stick, mm")).fill("sixish");
+        assertThat(phone.getByText("a thickness such as 7.4")).isVisible();
+        String code = atHand(phone).getByRole(AriaRole.HEADING).first().textContent();
+        button(phone, "bark does not slip").click();
+        assertThat(phone.getByText("left out: its bark does not slip")).isVisible();
+        assertThat(atHand(phone).getByRole(AriaRole.HEADING).first()).not().hasText(code);
+        button(phone, "Take back").click();
+        assertThat(phone.getByText(Pattern.compile("Taken back"))).isVisible();
+    }
+}
