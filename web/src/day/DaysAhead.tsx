@@ -34,6 +34,12 @@ export function DaysAhead() {
           Plan today as a graft day
         </Link>
       )}
+      <Link
+        to="/bench/labels"
+        className="flex min-h-9 items-center border-line border-t text-[15px] text-sea underline max-sm:min-h-11"
+      >
+        Labels to print
+      </Link>
     </section>
   );
 }

@@ -239,9 +239,17 @@ function AllDone({ day, hand }: { day: string; hand: Hand }) {
           : ". Clean the blades, and write down what was left in the box"}
         .
       </p>
-      <Link className="mt-3 inline-flex min-h-11 items-center text-sea underline" to={`/bench/day/${day}`}>
-        To the plan of the day
-      </Link>
+      <div className="mt-3 flex gap-5">
+        <Link className="inline-flex min-h-11 items-center text-sea underline" to={`/bench/day/${day}`}>
+          To the plan of the day
+        </Link>
+        <Link
+          className="inline-flex min-h-11 items-center text-sea underline"
+          to={`/bench/labels?day=${day}`}
+        >
+          Labels of this day
+        </Link>
+      </div>
     </div>
   );
 }

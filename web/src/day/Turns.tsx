@@ -11,8 +11,10 @@ export function Turns({ turns, at }: { turns: Turn[]; at: number }) {
     else blocks.push([turn]);
   }
   return (
-    <aside
+    <section
       aria-label="The day"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keys
+      tabIndex={0}
       className="w-[236px] shrink-0 overflow-auto border-line border-l bg-surface px-4 py-3 max-sm:h-[132px] max-sm:w-full max-sm:border-t max-sm:border-l-0"
     >
       {blocks.map((block) => (
@@ -39,7 +41,7 @@ export function Turns({ turns, at }: { turns: Turn[]; at: number }) {
           </ol>
         </div>
       ))}
-    </aside>
+    </section>
   );
 }
 

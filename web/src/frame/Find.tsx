@@ -4,6 +4,7 @@ import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { Overlay } from "../ui/Overlay";
 import { Input } from "../ui/parts";
+import { ScanLabel } from "./ScanLabel";
 
 type Found = Schemas["bench.Found"];
 
@@ -82,6 +83,7 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
           </li>
         ))}
       </ul>
+      <ScanLabel onCode={setText} />
       {text.trim() && found.data?.length === 0 && <p className="text-soft">Nothing here is called that.</p>}
     </Overlay>
   );

@@ -64,6 +64,7 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/bench": part(() => import("../bench/Bench"), "Bench"),
   "/bench/day/:day": part(() => import("../day/BenchDay"), "BenchDay"),
   "/bench/run/:day": part(() => import("../day/Run"), "Run"),
+  "/bench/labels": part(() => import("../day/Labels"), "Labels"),
   "/rounds": part(() => import("../care/Rounds"), "Rounds"),
   "/takes": part(() => import("../take/Takes"), "Takes"),
   "/trees": part(() => import("../place/Trees"), "Trees"),

@@ -66,6 +66,7 @@ class BenchDayTest extends ScreenTest {
         page.keyboard().press("Enter");
         twelveKeys(page);
         secondPersonSeesAnother();
+        page.close();
         lantern.pullThePlug();
         lantern.start();
         Page again = desk(lantern);
@@ -124,5 +125,6 @@ class BenchDayTest extends ScreenTest {
         assertThat(atHand(phone).getByRole(AriaRole.HEADING).first()).not().hasText(code);
         button(phone, "Take back").click();
         assertThat(phone.getByText(Pattern.compile("Taken back"))).isVisible();
+        phone.close();
     }
 }

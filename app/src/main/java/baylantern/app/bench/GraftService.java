@@ -71,11 +71,15 @@ public class GraftService {
 
     /** The graft with this code; throws where there is none. */
     public Graft byCode(String code) {
+        return find(code).orElseThrow(() -> FarmProblem.unknown("graft", code));
+    }
+
+    /** The graft with this code, also as it is said. */
+    public Optional<Graft> find(String code) {
         return Codes.read(code)
                 .map(grafts::byCode)
                 .or(() -> Optional.ofNullable(grafts.byCode(code.strip().toUpperCase(Locale.ROOT))))
-                .or(() -> Optional.ofNullable(grafts.byCode(code.strip())))
-                .orElseThrow(() -> FarmProblem.unknown("graft", code));
+                .or(() -> Optional.ofNullable(grafts.byCode(code.strip())));
     }
 
     /** Grafts whose notes hold a text, latest made first. */

@@ -1,0 +1,162 @@
+package baylantern.app.day;
+
+import baylantern.core.day.label.LabelSheet;
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
+import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** Draws labels on sheets: a square code at the left, beside it what it stands for; text that is too long is made smaller, then cut. */
+final class LabelPdf {
+
+    private static final float POINTS = 72f / 25.4f;
+    private static final double EDGE_MM = 1.5;
+    private static final double MOST_CODE_MM = 20;
+    private static final double QUIET_MODULES = 2;
+    private static final float LARGEST_PT = 15;
+    private static final float SMALLEST_PT = 5;
+    private static final float LEADING = 1.18f;
+    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+
+    private LabelPdf() {}
+
+    /** A label: what its square code says, and its lines, the first the most important. */
+    record Label(String code, List<String> lines) {}
+
+    /** The sheets as a PDF with its font in it. */
+    static byte[] of(LabelSheet sheet, List<Label> labels) {
+        try (PDDocument document = new PDDocument();
+                InputStream ttf = Objects.requireNonNull(PDDocument.class.getResourceAsStream(FONT))) {
+            PDType0Font font = PDType0Font.load(document, ttf, true);
+            int pages = (labels.size() + sheet.perPage() - 1) / sheet.perPage();
+            for (int page = 0; page < pages; page++) {
+                PDPage paper = new PDPage(new PDRectangle(
+                        (float) sheet.paper().widthMm() * POINTS,
+                        (float) sheet.paper().heightMm() * POINTS));
+                document.addPage(paper);
+                try (PDPageContentStream pen = new PDPageContentStream(document, paper)) {
+                    int last = Math.min(labels.size(), (page + 1) * sheet.perPage());
+                    for (int i = page * sheet.perPage(); i < last; i++) {
+                        new Drawn(pen, font, sheet, sheet.spot(i)).draw(labels.get(i));
+                    }
+                }
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** One label at its place; upper left corner, in mm. */
+    private record Drawn(PDPageContentStream pen, PDType0Font font, LabelSheet sheet, LabelSheet.Spot at) {
+
+        void draw(Label label) throws IOException {
+            double high = sheet.label().heightMm() - 2 * EDGE_MM;
+            double square = Math.min(Math.min(high, MOST_CODE_MM), sheet.label().widthMm() / 2);
+            square(label.code(), square);
+            text(label.lines(), square + 2 * EDGE_MM, sheet.label().widthMm() - square - 3 * EDGE_MM, high);
+        }
+
+        private void square(String code, double sizeMm) throws IOException {
+            BitMatrix bits = bits(code);
+            double module = sizeMm / (bits.getWidth() + 2 * QUIET_MODULES);
+            double left = at.xMm() + EDGE_MM + QUIET_MODULES * module;
+            double top = at.yMm() + (sheet.label().heightMm() - sizeMm) / 2 + QUIET_MODULES * module;
+            for (int y = 0; y < bits.getHeight(); y++) {
+                for (int x = 0; x < bits.getWidth(); x++) {
+                    if (bits.get(x, y)) {
+                        pen.addRect(
+                                (float) (left + x * module) * POINTS,
+                                up(top + (y + 1) * module),
+                                (float) module * POINTS * 1.02f,
+                                (float) module * POINTS * 1.02f);
+                    }
+                }
+            }
+            pen.fill();
+        }
+
+        private static BitMatrix bits(String code) {
+            try {
+                Map<EncodeHintType, Object> hints =
+                        Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M, EncodeHintType.MARGIN, 0);
+                return new QRCodeWriter().encode(code, BarcodeFormat.QR_CODE, 0, 0, hints);
+            } catch (WriterException e) {
+                throw new IllegalArgumentException(code + " cannot be written as a square code", e);
+            }
+        }
+
+        private void text(List<String> lines, double leftMm, double wideMm, double highMm) throws IOException {
+            float size = (float) Math.min(LARGEST_PT, highMm * POINTS / (lines.size() * LEADING));
+            double top = at.yMm() + EDGE_MM;
+            for (int i = 0; i < lines.size(); i++) {
+                String line = known(lines.get(i));
+                float own = fitting(line, size * (i == 0 ? 1 : 0.86f), wideMm);
+                pen.beginText();
+                pen.setFont(font, own);
+                pen.newLineAtOffset((float) (at.xMm() + leftMm) * POINTS, up(top) - size * (0.92f + LEADING * i));
+                pen.showText(cut(line, own, wideMm));
+                pen.endText();
+            }
+        }
+
+        private float fitting(String line, float size, double wideMm) throws IOException {
+            double needed = width(line, size);
+            double there = wideMm * POINTS;
+            return needed <= there
+                    ? size
+                    : Math.max(Math.min(size, SMALLEST_PT), (float) (size * there / needed) - 0.05f);
+        }
+
+        private String cut(String line, float size, double wideMm) throws IOException {
+            String shown = line;
+            while (shown.length() > 1 && width(shown, size) > wideMm * POINTS) {
+                shown = shown.substring(0, shown.length() - 2).strip() + "…";
+            }
+            return shown;
+        }
+
+        private double width(String line, float size) throws IOException {
+            return font.getStringWidth(line) / 1000 * size;
+        }
+
+        // A letter the font does not have would stop the sheet.
+        private String known(String line) {
+            StringBuilder known = new StringBuilder();
+            line.codePoints().forEach(letter -> {
+                String one = Character.toString(letter);
+                known.append(writes(one) ? one : "?");
+            });
+            return known.toString();
+        }
+
+        private boolean writes(String letter) {
+            try {
+                font.encode(letter);
+                return true;
+            } catch (IOException | IllegalArgumentException e) {
+                return false;
+            }
+        }
+
+        private float up(double fromTopMm) {
+            return (float) (sheet.paper().heightMm() - fromTopMm) * POINTS;
+        }
+    }
+}
