@@ -4,6 +4,7 @@ import { useRules } from "../api/queries";
 import { PartHeading, Select, Statement, Trouble } from "../ui/parts";
 import { Wide } from "../ui/Wide";
 import { figureNumber, lengthUnit, useChoices } from "../units";
+import { DayFigures } from "./DayFigures";
 import { FigureTable } from "./FigureTable";
 import { FitFigures } from "./FitFigures";
 import { FlushFigures } from "./FlushFigures";
@@ -44,6 +45,7 @@ export function RulesRoom() {
       <FlushFigures flush={rules.data.flush} species={key} />
       <WoodFigures wood={rules.data.wood} species={key} />
       <FitFigures fit={rules.data.fit} species={key} />
+      <DayFigures day={rules.data.day} />
       <PartHeading>Techniques</PartHeading>
       <Wide name="Techniques and their limits">
         <table className="w-full min-w-[760px] text-[14.5px]">

@@ -33,10 +33,6 @@ class Pictures extends ScreenTest {
         }
         assertThat(desk.getByText("Even on the right")).isVisible();
         keep(desk, "fit-cleft");
-        choose(list(desk, "Technique"), "whip-tongue");
-        assertThat(desk.getByText("Tongue, split by rocking")).isVisible();
-        desk.evaluate("() => document.querySelectorAll('main, aside').forEach(e => e.scrollTo(0, 0))");
-        keep(desk, "fit-whip");
         desk.navigate("/fit/pairing");
         choose(list(desk, "Sticks of a lot"), "HA-26-W02");
         desk.getByLabel(Pattern.compile("^Thickness of a stick")).fill("5.8 6.9 7.4 8.1 8.8 21");
@@ -51,6 +47,26 @@ class Pictures extends ScreenTest {
         desk.navigate("/fit/limbs?keep=NURSE");
         assertThat(desk.getByText("keep as nurse").first()).isVisible();
         keep(desk, "limbs");
+    }
+
+    private static void benchDay(Page desk) {
+        desk.navigate("/bench/day/2026-05-16");
+        assertThat(heading(desk, "In this order")).isVisible();
+        keep(desk, "bench-day");
+        for (int i = 0; i < 2; i++) {
+            desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Demo clock: a day on"))
+                    .click();
+            settled(desk);
+        }
+        button(desk, "Begin work").click();
+        chooseCalled(list(desk, "Who works here"), "Nerea");
+        button(desk, "Cleaned").click();
+        for (int made = 0; made < 5; made++) {
+            assertThat(desk.getByText(made + " of 35 made")).isVisible();
+            button(desk, "Made").click();
+        }
+        assertThat(desk.getByText("5 of 35 made")).isVisible();
+        keep(desk, "bench-run");
     }
 
     @Test
@@ -110,10 +126,6 @@ class Pictures extends ScreenTest {
             Page phone = phone(demo);
             phone.navigate("/rounds");
             keep(phone, "rounds-phone");
-            phone.navigate("/flush");
-            phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^S AV-126")))
-                    .click();
-            keep(phone, "flush-phone");
             phone.navigate("/wood/check?lot=CB-26-W03");
             phone.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("swelling"))
                     .click();
@@ -122,6 +134,7 @@ class Pictures extends ScreenTest {
             assertThat(phone.getByText("recut and soak")).isVisible();
             phone.evaluate("() => document.querySelector('main').scrollTo(0, 0)");
             keep(phone, "stick-phone");
+            benchDay(desk);
         }
     }
 }

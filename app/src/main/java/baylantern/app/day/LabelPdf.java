@@ -14,6 +14,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -29,6 +30,7 @@ final class LabelPdf {
     private static final double QUIET_MODULES = 2;
     private static final float LARGEST_PT = 15;
     private static final float SMALLEST_PT = 5;
+    private static final double NARROW_MM = 40;
     private static final float LEADING = 1.18f;
     private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
@@ -102,7 +104,13 @@ final class LabelPdf {
             }
         }
 
-        private void text(List<String> lines, double leftMm, double wideMm, double highMm) throws IOException {
+        // On a narrow label what stands in one line elsewhere has a line of its own.
+        private void text(List<String> said, double leftMm, double wideMm, double highMm) throws IOException {
+            List<String> lines = wideMm >= NARROW_MM
+                    ? said
+                    : said.stream()
+                            .flatMap(line -> Stream.of(line.split(" · ")))
+                            .toList();
             float size = (float) Math.min(LARGEST_PT, highMm * POINTS / (lines.size() * LEADING));
             double top = at.yMm() + EDGE_MM;
             for (int i = 0; i < lines.size(); i++) {

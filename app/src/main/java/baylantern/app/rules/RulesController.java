@@ -2,6 +2,7 @@ package baylantern.app.rules;
 
 import baylantern.core.bench.Cover;
 import baylantern.core.care.Sign;
+import baylantern.core.rules.Figure;
 import baylantern.core.rules.FitRules;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
@@ -11,6 +12,7 @@ import baylantern.core.rules.Technique;
 import baylantern.core.rules.WoodRules;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -41,7 +43,8 @@ class RulesController {
             List<SignWords> signs,
             FlushRules flush,
             WoodRules wood,
-            FitRules fit) {}
+            FitRules fit,
+            Map<String, Figure> day) {}
 
     @GetMapping
     RulesView rules() {
@@ -57,6 +60,7 @@ class RulesController {
                         .toList(),
                 rules.flush(),
                 rules.wood(),
-                rules.fit());
+                rules.fit(),
+                rules.day());
     }
 }

@@ -100,6 +100,11 @@ public final class Rulebook {
         return name.in(day).value();
     }
 
+    /** Every figure about a graft day, by its key. */
+    public Map<String, Figure> day() {
+        return day;
+    }
+
     /** A figure about the life of grafts or the counting of takes. */
     public Figure life(FigureName name) {
         return name.in(life);
