@@ -106,7 +106,7 @@ class FlushTest extends DemoScreenTest {
         assertThat(avocado).hasAccessibleName(Pattern.compile("stock lit, wood lit, weather lit"));
         String lamp = avocado.textContent();
         Locator steps = page.getByLabel("For planned graft days");
-        assertThat(steps).containsText("Ternlight: graft 10");
+        assertThat(steps).containsText("graft 10 Ternlight");
         int due = due(page);
         Locator title = page.locator("h1");
         String before = title.textContent();

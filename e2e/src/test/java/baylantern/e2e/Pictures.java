@@ -66,6 +66,7 @@ class Pictures extends ScreenTest {
             button(desk, "Made").click();
         }
         assertThat(desk.getByText("5 of 35 made")).isVisible();
+        assertThat(desk.getByText("Work begun on")).hasCount(0);
         keep(desk, "bench-run");
     }
 
