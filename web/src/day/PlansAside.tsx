@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
-import { dayWords } from "../days";
+import { dated, dayWords } from "../days";
 
 /** The graft days planned, and how to begin. */
 export function PlansAside(props: {
@@ -24,7 +24,7 @@ export function PlansAside(props: {
             {plan.grafts} {plan.varietyName}, {plan.techniqueName}, {plan.spotName}
           </span>
           {plan.around.conflicts.length > 0 && (
-            <span className="block text-[14px] text-alarm">{plan.around.conflicts[0].message}</span>
+            <span className="block text-[14px] text-alarm">{dated(plan.around.conflicts[0].message)}</span>
           )}
         </button>
       ))}

@@ -217,4 +217,94 @@ class BenchDayApiTest extends ApiTest {
         assertThat(used.text()).contains("Somebody may just have taken them");
         assertThat(hand(1).get("progress").get("open").asInt()).isEqualTo(2);
     }
+
+    @Test
+    void paceIsLearnedFromTheMinutesBetweenGraftsAndAPauseIsNoWork() {
+        lot(12);
+        line("cleft", 8);
+        begun();
+        for (int i = 0; i < 6; i++) {
+            made(job(hand(1)), 1);
+        }
+        // 250 s are usual: each took 200, one of them after an hour away.
+        store.update(
+                "UPDATE day_job SET done_at = DATEADD(SECOND, turn * 200 + CASE WHEN turn > 3 THEN 3600 ELSE 0 END,"
+                        + " TIMESTAMP WITH TIME ZONE '2026-05-01 08:00:00Z') WHERE done_at IS NOT NULL");
+        http.put(
+                day + "/team",
+                Map.of("beginsMinute", 480, "hands", List.of(Map.of("personId", 1, "role", "WHOLE", "fromMinute", 0))));
+        JsonNode pace = http.get(day).json().get("team").get("lanes").get(0).get("pace");
+        assertThat(pace.get("times").asInt()).isEqualTo(4);
+        assertThat(pace.get("mean").asDouble()).isBetween(0.8, 1.0);
+        assertThat(pace.get("low").asDouble()).isLessThan(pace.get("mean").asDouble());
+    }
+
+    @Test
+    void whoWrapsIsToldHowLongTheyWaitAndADayTooLongIsSaid() {
+        lot(60);
+        String lines = IntStream.range(0, 130).mapToObj(i -> "BT-" + i + " 9").collect(Collectors.joining("\n"));
+        http.post(
+                "/api/plants/paste",
+                Map.of("lines", lines, "speciesKey", "avocado", "kind", "SEEDLING_STOCK", "spotId", 1));
+        lot(80);
+        line("cleft", 120);
+        JsonNode alone = http.get(day).json().get("done");
+        assertThat(alone.get("sentences").toString()).contains("This is more than a day of 7 hours");
+        List<Map<String, Object>> hands = List.of(
+                Map.of("personId", 1, "role", "CUT", "fromMinute", 0),
+                Map.of("personId", 2, "role", "WRAP", "fromMinute", 0));
+        Map<String, Object> team =
+                Map.of("beginsMinute", 480, "pause", Map.of("from", 720, "until", 780), "hands", hands);
+        assertThat(http.put(day + "/team", team).status()).isEqualTo(200);
+        JsonNode two = http.get(day).json();
+        assertThat(two.get("done").get("finish").get("mid").asDouble())
+                .isLessThan(alone.get("finish").get("mid").asDouble());
+        assertThat(two.get("done").get("sentences").toString()).contains("Solveig waits");
+        for (JsonNode lane : two.get("team").get("lanes")) {
+            double before = 0;
+            for (JsonNode span : lane.get("spans")) {
+                assertThat(span.get("from").asDouble()).isGreaterThanOrEqualTo(before - 1e-6);
+                before = span.get("until").asDouble();
+            }
+        }
+        assertThat(http.put(day + "/team", Map.of("beginsMinute", 480, "hands", List.of(hands.get(0), hands.get(0))))
+                        .status())
+                .isEqualTo(422);
+        assertThat(http.put(
+                                day + "/team",
+                                Map.of(
+                                        "beginsMinute",
+                                        480,
+                                        "hands",
+                                        List.of(Map.of("personId", 77, "role", "CUT", "fromMinute", 0))))
+                        .status())
+                .isBetween(404, 422);
+    }
+
+    @Test
+    void theBoxHoldsWhatTheLinesTakeAndATakenBackBeginningLeavesThePlan() {
+        lot(9);
+        line("chip", 3);
+        line("cleft", 3);
+        JsonNode kit = http.get(day).json().get("kit");
+        List<String> things = kit.valueStream()
+                .map(thing ->
+                        thing.get("name").asString() + " " + thing.get("much").asString())
+                .toList();
+        assertThat(things)
+                .contains("labels 7")
+                .anyMatch(thing -> thing.startsWith("grafting tape"))
+                .noneMatch(t -> t.startsWith("saw"));
+        assertThat(http.getIn("decimal F floz", day).text()).contains("fl oz").doesNotContain(" ml");
+        JsonNode begun = begun();
+        http.post("/api/acts/" + begun.get("actId").asLong() + "/undo", Map.of());
+        JsonNode after = http.get(day).json();
+        assertThat(after.get("progress").get("begun").asBoolean()).isFalse();
+        assertThat(after.get("lines").size()).isEqualTo(2);
+        begun();
+        made(job(hand(1)), 1);
+        assertThat(http.post(day + "/end", Map.of()).status()).isEqualTo(200);
+        assertThat(http.get(day).json().get("progress").get("made").asInt()).isEqualTo(1);
+        assertThat(begun().get("sentence").asString()).endsWith("5 grafts");
+    }
 }

@@ -2,10 +2,16 @@ package baylantern.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -16,10 +22,12 @@ class BenchDayTest extends ScreenTest {
     private static final String DAY = "2026-05-16";
 
     private static Lantern lantern;
+    private static String asItBegan;
 
     @BeforeAll
-    static void start() {
+    static void start() throws IOException {
         lantern = Lantern.demo();
+        asItBegan = lantern.get("/api/bench-days/" + DAY).body();
     }
 
     @AfterAll
@@ -126,5 +134,84 @@ class BenchDayTest extends ScreenTest {
         button(phone, "Take back").click();
         assertThat(phone.getByText(Pattern.compile("Taken back"))).isVisible();
         phone.close();
+    }
+
+    @Test
+    void anotherDayIsPlannedByKeysAndWhatCannotBeReadIsSaid() {
+        Page page = desk(lantern);
+        page.navigate("/bench/day/2026-07-04");
+        assertThat(heading(page, "Nothing is planned for this day")).isVisible();
+        axeClean(page);
+        button(page, "Add a line").focus();
+        page.keyboard().press("Enter");
+        Locator form = page.getByRole(AriaRole.DIALOG);
+        assertThat(form).containsText("A line of the day");
+        axeClean(page);
+        pick(page, "Variety", "cistern");
+        chooseCalled(list(page, "On stocks at"), "Shade House");
+        choose(list(page, "Technique"), "chip");
+        form.getByLabel("Grafts").fill("3.5");
+        page.keyboard().press("Enter");
+        assertThat(form.getByRole(AriaRole.ALERT).first()).containsText("whole number");
+        form.getByLabel("Grafts").fill("4");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("4 Cistern Blood").first()).isVisible();
+        theTeamIsSet(page);
+        page.keyboard().press("u");
+        assertThat(page.getByText("from 08:00")).isVisible();
+    }
+
+    private static void theTeamIsSet(Page page) {
+        Locator begins = page.getByLabel("The day begins at");
+        begins.fill("25:00");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("a time such as 7:30")).isVisible();
+        assertThat(page.getByText("from 08:00")).isVisible();
+        begins.fill("7:30");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("from 07:30")).isVisible();
+        page.locator("h1").click();
+    }
+
+    @Test
+    void whoWorksHowFastIsKnownFromTheirOwnTimes() {
+        for (String hand : List.of("Nerea 0.85", "Teo 0.95", "Odile 1.0")) {
+            String name = hand.split(" ")[0];
+            double truth = Double.parseDouble(hand.split(" ")[1]);
+            Matcher pace = Pattern.compile("\"" + name + "\".*?\"low\":([0-9.]+),\"high\":([0-9.]+),\"times\":(\\d+)")
+                    .matcher(asItBegan);
+            Assertions.assertThat(pace.find()).as(asItBegan).isTrue();
+            Assertions.assertThat(truth)
+                    .as(hand)
+                    .isBetween(Double.parseDouble(pace.group(1)), Double.parseDouble(pace.group(2)));
+            Assertions.assertThat(Integer.parseInt(pace.group(3))).isGreaterThan(3);
+        }
+    }
+
+    @Test
+    void labelsArePrintedAndWhatCannotBeIsSaidBefore() {
+        Page page = desk(lantern);
+        page.navigate("/bench/labels?codes=TE-26-001");
+        assertThat(heading(page, "Labels")).isVisible();
+        axeClean(page);
+        page.getByText("Sheets of your own measure").click();
+        page.getByLabel("Columns", new Page.GetByLabelOptions().setExact(true)).fill("9");
+        button(page, "Make the sheet (PDF)").click();
+        assertThat(page.getByText("the paper is 210 mm wide: fewer or smaller ones, please"))
+                .isVisible();
+        page.getByLabel("Columns", new Page.GetByLabelOptions().setExact(true)).fill("");
+        page.getByLabel("Codes").fill("TE-26-001, XX-9");
+        button(page, "Make the sheet (PDF)").click();
+        assertThat(page.getByText("is no code of this farm")).isVisible();
+        page.getByLabel("Codes").fill("TE-26-001, AV-124");
+        Download sheet =
+                page.waitForDownload(() -> button(page, "Make the sheet (PDF)").click());
+        Assertions.assertThat(sheet.suggestedFilename()).isEqualTo("labels.pdf");
+        page.keyboard().press("Escape");
+        page.locator("h1").click();
+        page.keyboard().press(",");
+        page.locator("input[type=file]").setInputFiles(new FilePayload("photo.png", "image/png", page.screenshot()));
+        assertThat(page.getByText("No square code of a label is to be seen")).isVisible();
+        axeClean(page);
     }
 }
