@@ -307,4 +307,77 @@ class BenchDayApiTest extends ApiTest {
         assertThat(http.get(day).json().get("progress").get("made").asInt()).isEqualTo(1);
         assertThat(begun().get("sentence").asString()).endsWith("5 grafts");
     }
+
+    @Test
+    void aDayBegunByEightIsLaidOutOnceAndEightPeopleFaceEightGrafts() throws Exception {
+        lot(20);
+        line("cleft", 16);
+        List<Http.Answer> begun = AtOnce.of(8, () -> http.post(day + "/begin", Map.of()));
+        assertThat(begun).extracting(Http.Answer::status).containsOnlyOnce(200).containsOnly(200, 422);
+        assertThat(store.queryForObject("SELECT COUNT(*) FROM day_job", Integer.class))
+                .isEqualTo(16);
+        for (int i = 0; i < 6; i++) {
+            http.post("/api/people", Map.of("name", "Hand " + i));
+        }
+        List<java.util.concurrent.Callable<JsonNode>> asking = new ArrayList<>();
+        for (long person = 1; person <= 8; person++) {
+            long who = person;
+            asking.add(() -> hand(who));
+        }
+        List<Long> faced = AtOnce.of(asking).stream().map(BenchDayApiTest::job).toList();
+        assertThat(faced).hasSize(8).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aTeamSetByEightIsOneTeamAndTheirLastWordIsTakenBack() throws Exception {
+        lot(4);
+        line("cleft", 2);
+        Map<String, Object> team =
+                Map.of("beginsMinute", 450, "hands", List.of(Map.of("personId", 1, "role", "WHOLE", "fromMinute", 15)));
+        List<Http.Answer> set = AtOnce.of(8, () -> http.put(day + "/team", team));
+        assertThat(set).extracting(Http.Answer::status).containsOnly(200);
+        assertThat(store.queryForObject("SELECT COUNT(*) FROM day_hand", Integer.class))
+                .isEqualTo(1);
+        assertThat(store.queryForObject("SELECT COUNT(*) FROM day_frame", Integer.class))
+                .isEqualTo(1);
+        JsonNode lane = http.get(day).json().get("team").get("lanes").get(0);
+        assertThat(lane.get("fromMinute").asInt()).isEqualTo(15);
+        assertThat(lane.get("name").asString()).isEqualTo("Ingmar");
+        long newest = http.get("/api/acts").json().get(0).get("id").asLong();
+        assertThat(http.post("/api/acts/" + newest + "/undo", Map.of()).status())
+                .isEqualTo(200);
+        assertThat(http.get(day).json().get("team").get("said").asBoolean()).isTrue();
+    }
+
+    @Test
+    void aStickThatBreaksGoesOutOfTheLotAndAnotherLotServes() {
+        lot(2);
+        lot(6);
+        line("cleft", 2);
+        begun();
+        JsonNode facing = hand(1).get("facing");
+        long lot = facing.get("lotId").asLong();
+        Map<String, Object> broke = Map.of("kind", "DISCARD", "sticks", 2, "personId", 1, "remark", "broke");
+        assertThat(http.post("/api/lots/" + lot + "/out", broke).status()).isEqualTo(200);
+        assertThat(made(facing.get("jobId").asLong(), 1).status()).isEqualTo(422);
+        JsonNode others = hand(1).get("facing").get("others");
+        long other = others.get(0).get("lotId").asLong();
+        assertThat(other).isNotEqualTo(lot);
+        Map<String, Object> entry = Map.of("personId", 1, "lotId", other, "scionMm", 7.5, "stockMm", 8.8, "faceS", 90);
+        Http.Answer made =
+                http.post("/api/bench-days/jobs/" + facing.get("jobId").asLong() + "/made", entry);
+        assertThat(made.status()).as(made.text()).isEqualTo(200);
+        JsonNode graft =
+                http.sheet(made.json().get("code").asString()).get("stop").get("graft");
+        assertThat(graft.get("lotId").asLong()).isEqualTo(other);
+        assertThat(graft.get("scionMm").asDouble()).isEqualTo(7.5);
+        assertThat(graft.get("makerName").asString()).isEqualTo("Ingmar");
+        assertThat(graft.get("cover").asString()).isEqualTo("FILM");
+        assertThat(store.queryForObject("SELECT face_s FROM day_job WHERE graft_code IS NOT NULL", Integer.class))
+                .isEqualTo(90);
+        entry = Map.of("personId", 1, "scionMm", -4);
+        assertThat(http.post("/api/bench-days/jobs/" + job(hand(1)) + "/made", entry)
+                        .status())
+                .isEqualTo(422);
+    }
 }

@@ -180,4 +180,57 @@ class LabelApiTest extends ApiTest {
         assertThat(http.get("/api/labels.pdf?codes=AV-1&parts=colour").status()).isEqualTo(422);
         assertThat(http.get("/api/labels.pdf?codes=AV-1&kind=FLAG").status()).isBetween(400, 422);
     }
+
+    /** A photo is seldom straight: the sheet turned, darker, and not sharp. */
+    private static BufferedImage turned(BufferedImage sheet, double degrees) {
+        int side = Math.max(sheet.getWidth(), sheet.getHeight());
+        BufferedImage photo = new BufferedImage(side, side, BufferedImage.TYPE_INT_RGB);
+        java.awt.Graphics2D pen = photo.createGraphics();
+        pen.setColor(new java.awt.Color(120, 110, 90));
+        pen.fillRect(0, 0, side, side);
+        pen.setRenderingHint(
+                java.awt.RenderingHints.KEY_INTERPOLATION, java.awt.RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        pen.rotate(Math.toRadians(degrees), side / 2.0, side / 2.0);
+        pen.drawImage(sheet.getSubimage(0, 0, sheet.getWidth() / 2, sheet.getHeight() / 4), side / 4, side / 3, null);
+        pen.setColor(new java.awt.Color(0, 0, 0, 70));
+        pen.fillRect(0, 0, side, side);
+        pen.dispose();
+        return photo;
+    }
+
+    @Test
+    void aCrookedPhotoInTheShadeIsReadToo() throws IOException {
+        BufferedImage sheet = page(pdf("codes=AV-3&kind=STAKE"));
+        for (double degrees : new double[] {0, 8, 25, 90, 171, 300}) {
+            Http.Answer read = http.file("/api/scans", photo(turned(sheet, degrees)));
+            assertThat(read.text()).as("turned by " + degrees).contains("AV-3");
+        }
+    }
+
+    /** A few bytes that say they are a picture of so many points. */
+    private static byte[] saidToBe(int wide, int high) throws IOException {
+        ByteArrayOutputStream chunk = new ByteArrayOutputStream();
+        java.io.DataOutputStream header = new java.io.DataOutputStream(chunk);
+        header.writeBytes("IHDR");
+        header.writeInt(wide);
+        header.writeInt(high);
+        header.write(new byte[] {8, 2, 0, 0, 0});
+        java.util.zip.CRC32 sum = new java.util.zip.CRC32();
+        sum.update(chunk.toByteArray());
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        java.io.DataOutputStream out = new java.io.DataOutputStream(png);
+        out.write(new byte[] {(byte) 0x89, 'P', 'N', 'G', 13, 10, 26, 10});
+        out.writeInt(13);
+        out.write(chunk.toByteArray());
+        out.writeInt((int) sum.getValue());
+        return png.toByteArray();
+    }
+
+    @Test
+    void aPictureThatSaysItIsHugeIsNotUnpacked() throws IOException {
+        Http.Answer huge = http.file("/api/scans", saidToBe(60_000, 60_000));
+        assertThat(huge.status()).isBetween(413, 422);
+        assertThat(huge.text()).contains("too large to read");
+        assertThat(http.file("/api/scans", saidToBe(300, 300)).text()).contains("no picture that can be read");
+    }
 }

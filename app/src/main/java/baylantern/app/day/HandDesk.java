@@ -1,5 +1,8 @@
 package baylantern.app.day;
 
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import java.time.Duration;
 import java.time.Instant;
@@ -18,11 +21,13 @@ class HandDesk {
 
     private static final Duration HELD = Duration.ofMinutes(20);
 
-    private final Map<Long, Holding> held = new ConcurrentHashMap<>();
+    // Another farm, or other people, have nothing in front of them yet.
+    private final Derived<Map<Long, Holding>> desk;
     private final FarmClock clock;
 
-    HandDesk(FarmClock clock) {
+    HandDesk(FarmClock clock, Changes changes) {
         this.clock = clock;
+        this.desk = changes.derive(ConcurrentHashMap::new, Fact.SITE, Fact.PEOPLE);
     }
 
     private record Holding(long person, Instant until) {}
@@ -30,6 +35,7 @@ class HandDesk {
     /** The first of these that nobody else has in front of them; from now on this person has it. */
     synchronized @Nullable JobRow take(List<JobRow> open, long person) {
         Instant now = clock.now();
+        Map<Long, Holding> held = desk.get();
         held.values().removeIf(holding -> holding.until().isBefore(now) || holding.person() == person);
         for (JobRow job : open) {
             Holding other = held.get(job.id());
@@ -43,6 +49,6 @@ class HandDesk {
 
     /** Nobody has it in front of them any more. */
     void letGo(long jobId) {
-        held.remove(jobId);
+        desk.get().remove(jobId);
     }
 }

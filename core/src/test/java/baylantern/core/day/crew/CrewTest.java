@@ -210,4 +210,62 @@ class CrewTest {
         assertThatThrownBy(() -> new Stint("a", 0, new Stint.Seconds(1, 1, 1, 1), 0, 0))
                 .hasMessageContaining("0 grafts");
     }
+
+    private static List<Hand> anyTeam(Random luck) {
+        List<Hand> hands = new ArrayList<>();
+        hands.add(new Hand("first", luck.nextBoolean() ? Role.CUT : Role.WHOLE, 0, 0.7 + luck.nextDouble()));
+        for (int i = 0; i < luck.nextInt(5); i++) {
+            Role role = Role.values()[luck.nextInt(Role.values().length)];
+            hands.add(new Hand("hand " + i, role, luck.nextInt(40), 0.7 + luck.nextDouble()));
+        }
+        return hands;
+    }
+
+    private static List<Stint> anyDay(Random luck) {
+        List<Stint> stints = new ArrayList<>();
+        for (int i = 0; i <= luck.nextInt(4); i++) {
+            Stint.Seconds each = new Stint.Seconds(
+                    luck.nextInt(40), 30 + luck.nextInt(150), 20 + luck.nextInt(60), luck.nextInt(20));
+            stints.add(new Stint("b" + i, 1 + luck.nextInt(12), each, luck.nextInt(3), luck.nextInt(8)));
+        }
+        return stints;
+    }
+
+    @Property(tries = 200)
+    void nobodyDoesTwoThingsAtOnceAndEveryGraftIsMade(@ForAll long seed) {
+        Random luck = new Random(seed);
+        List<Hand> hands = anyTeam(luck);
+        List<Stint> stints = anyDay(luck);
+        int grafts = stints.stream().mapToInt(Stint::grafts).sum();
+        Flow flow = new Crew(hands, List.of(new Pause(30, 45)), FACE).usual(stints);
+        int taken = 0;
+        double last = 0;
+        for (Flow.Of lane : flow.lanes()) {
+            double before = lane.hand().fromMinute();
+            for (Span span : lane.spans()) {
+                assertThat(span.from()).isGreaterThanOrEqualTo(before - 1e-9);
+                assertThat(span.until()).isGreaterThanOrEqualTo(span.from());
+                before = span.until();
+                taken += lane.hand().role().takesGrafts() ? span.grafts() : 0;
+            }
+            last = Math.max(last, before);
+            assertThat(lane.idle()).isBetween(0.0, 1.0);
+        }
+        assertThat(taken).isEqualTo(grafts);
+        assertThat(flow.finish()).isLessThanOrEqualTo(last + 1e-9);
+    }
+
+    @Property(tries = 100)
+    void nothingIsBegunInAPauseButWhatLiesOpenIsWrapped(@ForAll long seed) {
+        Random luck = new Random(seed);
+        List<Hand> hands = anyTeam(luck);
+        Flow flow = new Crew(hands, List.of(new Pause(20, 60)), FACE).usual(anyDay(luck));
+        for (Flow.Of lane : flow.lanes()) {
+            if (lane.hand().role().takesGrafts()) {
+                assertThat(lane.spans())
+                        .filteredOn(span -> span.doing() == Span.Doing.WORK)
+                        .noneMatch(span -> span.from() > 20 + 1e-9 && span.from() < 60 - 1e-9);
+            }
+        }
+    }
 }
