@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import api, { told } from "../api/client";
-import { Input, PartHeading } from "../ui/parts";
+import { Button, Input, PartHeading, Trouble } from "../ui/parts";
 import { lengthWords, useChoices } from "../units";
 import { badLength, type StemDraft } from "./draft";
 
@@ -31,7 +31,22 @@ export function Stems({ species, stems, error, onChange }: Props) {
       ),
   });
   const chosen = new Set(stems.map((s) => s.stemId));
-  const offered = (free.data ?? []).filter((f) => !chosen.has(f.stemId)).slice(0, OFFERED);
+  // A run of codes, as it is written in a notebook, is taken as a whole.
+  const run = /[,;…]|\.\.|\bto\b|–/.test(search);
+  const found = (free.data ?? []).filter((f) => !chosen.has(f.stemId));
+  const offered = found.slice(0, OFFERED);
+  const taken = (stem: (typeof found)[number]): StemDraft => ({
+    stemId: stem.stemId,
+    plantCode: stem.plantCode,
+    label: stem.label,
+    scion: stems[0]?.scion ?? "",
+    stock: shown(stem.diameterMm),
+  });
+  const takeAll = () => {
+    if (free.isPlaceholderData || found.length === 0) return;
+    onChange([...stems, ...found.map(taken)]);
+    setSearch("");
+  };
   const shown = (mm?: number) => lengthWords(mm, length).replace(/ (mm|in)$/, "");
   // What is written in one row holds for those below it that say nothing, or what this row said before.
   const change = (at: number, part: "scion" | "stock", text: string) =>
@@ -93,11 +108,22 @@ export function Stems({ species, stems, error, onChange }: Props) {
       {error && <p className="mb-1 font-semibold text-[14px] text-alarm">{error}</p>}
       <Input
         aria-label="Find a stock by code or place"
-        placeholder="find a stock by code or place"
+        placeholder="by code or place, or AV-124 … 135"
         className="max-w-[320px]"
         value={search}
         onChange={(e) => setSearch(e.target.value)}
+        onKeyDown={(e) => {
+          if (e.key !== "Enter") return;
+          e.preventDefault();
+          if (run) takeAll();
+        }}
       />
+      {run && found.length > 0 && !free.isPlaceholderData && (
+        <Button className="ml-2" onClick={takeAll}>
+          {found.length === 1 ? "Take it" : `Take all ${found.length}`}
+        </Button>
+      )}
+      {free.error && <Trouble problem={free.error} />}
       <div className="mt-2 flex flex-wrap gap-1.5">
         {offered.map((stem) => (
           <button
@@ -105,18 +131,7 @@ export function Stems({ species, stems, error, onChange }: Props) {
             type="button"
             title={`${stem.speciesKey}${stem.stockKind ? `, ${stem.stockKind}` : ""}, ${stem.spotName}`}
             className="code min-h-9 rounded border border-edge bg-surface px-2 text-[14px] hover:border-sea max-sm:min-h-11"
-            onClick={() =>
-              onChange([
-                ...stems,
-                {
-                  stemId: stem.stemId,
-                  plantCode: stem.plantCode,
-                  label: stem.label,
-                  scion: stems[0]?.scion ?? "",
-                  stock: shown(stem.diameterMm),
-                },
-              ])
-            }
+            onClick={() => onChange([...stems, taken(stem)])}
           >
             {stem.plantCode}
             {stem.label !== "1" ? `·${stem.label}` : ""}{" "}

@@ -5,12 +5,12 @@ import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, PartHeading, Select, Statement, Trouble } from "../ui/parts";
 import { isDay } from "../ui/readDay";
 import { useSend } from "../ui/useSend";
-import { lengthUnit, readLength, useChoices } from "../units";
+import { lengthNumber, lengthUnit, lengthWords, readLength, unitWords, useChoices } from "../units";
 
-const KINDS = [
-  ["SLAT", "long slat, 100 × 20 mm"],
-  ["STAKE", "pot stake, 90 × 28 mm"],
-  ["TAG", "small tag, 50 × 24 mm"],
+const KINDS: [string, string, number, number][] = [
+  ["SLAT", "long slat", 100, 20],
+  ["STAKE", "pot stake", 90, 28],
+  ["TAG", "small tag", 50, 24],
 ];
 
 const PARTS = [
@@ -61,7 +61,7 @@ export function Labels() {
   // Fetched first: what cannot be printed is said here, not in an empty window.
   const print = () =>
     send(async () => {
-      const answer = await fetch(`/api/labels.pdf?${query()}`);
+      const answer = await fetch(`/api/labels.pdf?${query()}`, { headers: { "Lantern-Units": unitWords() } });
       if (!answer.ok) throw new Error((await answer.json()).detail);
       const link = document.createElement("a");
       link.href = URL.createObjectURL(await answer.blob());
@@ -94,9 +94,9 @@ export function Labels() {
           </Field>
           <Field label="Label">
             <Select value={kind} onChange={(e) => setKind(e.target.value)}>
-              {KINDS.map(([key, words]) => (
+              {KINDS.map(([key, words, wideMm, highMm]) => (
                 <option key={key} value={key}>
-                  {words}
+                  {words}, {lengthNumber(wideMm, length)} × {lengthWords(highMm, length)}
                 </option>
               ))}
             </Select>

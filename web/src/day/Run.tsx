@@ -10,7 +10,7 @@ import { useSend } from "../ui/useSend";
 import { doneQuietly, takeBack } from "../undo";
 import { choose, useChoices } from "../units";
 import { CleanGate } from "./CleanGate";
-import { useAtHand } from "./dayApi";
+import { clock, useAtHand } from "./dayApi";
 import { FaceClock, useFace } from "./FaceClock";
 import { Facing } from "./Facing";
 import { LastDone } from "./LastDone";
@@ -53,6 +53,9 @@ function Head({ day, hand, personId }: { day: string; hand?: Hand; personId?: nu
       <b className="text-[17px]">{dayWords(day)}</b>
       <span className="text-[15px] text-soft" aria-live="polite">
         {hand ? `${made} of ${all} made` : ""}
+        {hand?.rest
+          ? `, done about ${inMinutes(hand.rest.low)}–${inMinutes(hand.rest.high)} at this pace`
+          : ""}
       </span>
       <div className="ml-auto w-[150px]">
         <Select
@@ -70,6 +73,12 @@ function Head({ day, hand, personId }: { day: string; hand?: Hand; personId?: nu
     </header>
   );
 }
+
+// The hour of the device: it stands on the bench.
+const inMinutes = (minutes: number) => {
+  const at = new Date(Date.now() + minutes * 60_000);
+  return clock(at.getHours() * 60 + at.getMinutes());
+};
 
 function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: number }) {
   const queries = useQueryClient();

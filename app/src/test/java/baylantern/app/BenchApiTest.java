@@ -201,4 +201,19 @@ class BenchApiTest extends ApiTest {
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.json().get("detail").asString()).contains("somebody else");
     }
+
+    @Test
+    void aRunOfCodesFindsItsFreeStemsInItsOrder() {
+        http.smallFarm();
+        String search = "&search=" + java.net.URLEncoder.encode("av-3 to 1", java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(http.get("/api/grafts/free-stems?speciesKey=avocado" + search)
+                        .text())
+                .contains("A run goes forward");
+        search = "&search=" + java.net.URLEncoder.encode("AV-1 … 3, AV-99", java.nio.charset.StandardCharsets.UTF_8);
+        assertThat(http.get("/api/grafts/free-stems?speciesKey=avocado" + search)
+                        .json()
+                        .valueStream()
+                        .map(stem -> stem.get("plantCode").asString()))
+                .containsExactly("AV-1", "AV-2", "AV-3");
+    }
 }

@@ -214,4 +214,22 @@ class BenchDayTest extends ScreenTest {
         assertThat(page.getByText("No square code of a label is to be seen")).isVisible();
         axeClean(page);
     }
+
+    @Test
+    void yesterdaysWorkIsWrittenDownAsAColumnOfCodes() {
+        Page page = desk(lantern);
+        page.navigate("/bench");
+        pick(page, "Variety", "noonbell");
+        choose(list(page, "Technique"), "chip");
+        Locator search = page.getByLabel("Find a stock by code or place");
+        search.fill("CT-152 to 150");
+        assertThat(page.getByText("A run goes forward: not from 152 to 150.")).isVisible();
+        search.fill("CT-152 … 156");
+        assertThat(button(page, "Take all 5")).isVisible();
+        search.press("Enter");
+        assertThat(heading(page, "A run of 5 grafts")).isVisible();
+        assertThat(search).hasValue("");
+        assertThat(page.getByLabel("Stock diameter for CT-156")).isVisible();
+        axeClean(page);
+    }
 }

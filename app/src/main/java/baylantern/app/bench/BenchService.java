@@ -16,6 +16,7 @@ import baylantern.app.wood.LotLedger;
 import baylantern.core.bench.Bench;
 import baylantern.core.bench.BenchChecks;
 import baylantern.core.lineage.Node;
+import baylantern.core.place.CodeRange;
 import baylantern.core.place.Codes;
 import baylantern.core.rules.Finding;
 import baylantern.core.rules.Kinship;
@@ -148,16 +149,30 @@ public class BenchService implements Undoer {
         }
     }
 
-    /** Free stems that wood of a species can be grafted on, its own species first; the search is in plant code and place. */
+    /** Free stems that wood of a species can be grafted on, its own species first; the search is in plant code and place,
+     * or a run or list of codes. */
     public List<FreeStem> freeStems(@Nullable String search, String speciesKey) {
         Species scion = rules.species(speciesKey).orElseThrow(() -> FarmProblem.unknown("species", speciesKey));
         List<String> kin = rules.species().stream()
                 .filter(stock -> rules.kinship(scion, stock).verdict() != Kinship.Verdict.REFUSED)
                 .map(Species::key)
                 .toList();
+        List<String> codes = codes(search);
+        if (!codes.isEmpty()) {
+            return grafts.freeOn(codes, kin);
+        }
         String like =
                 search == null || search.isBlank() ? null : "%" + search.strip().toLowerCase(Locale.ROOT) + "%";
         return grafts.freeStems(like, speciesKey, kin);
+    }
+
+    // "AV-124 … 135" names its plants, one by one.
+    private static List<String> codes(@Nullable String search) {
+        try {
+            return search == null ? List.of() : CodeRange.read(search);
+        } catch (IllegalArgumentException e) {
+            throw FarmProblem.wrong("search", search, "a run such as AV-124 … 135", String.valueOf(e.getMessage()));
+        }
     }
 
     /** Free stems of a species at a place, those never grafted first, then in walking order. */

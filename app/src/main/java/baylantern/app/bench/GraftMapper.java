@@ -109,6 +109,8 @@ interface GraftMapper {
 
     List<String> sources();
 
+    List<FreeStem> freeOn(@Param("codes") Collection<String> codes, @Param("kin") Collection<String> kin);
+
     List<FreeStem> freeAt(@Param("spotId") long spotId, @Param("speciesKey") String speciesKey);
 
     List<FreeStem> freeStems(

@@ -7,13 +7,16 @@ import baylantern.app.platform.FarmProblem;
 import baylantern.app.wood.CleanService;
 import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
+import baylantern.core.day.crew.Rest;
 import baylantern.core.fit.Round;
 import baylantern.core.fit.contact.CutStep;
 import baylantern.core.fit.contact.FitBench;
 import baylantern.core.fit.contact.Joint;
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -35,6 +38,7 @@ class HandService {
     private final BenchService bench;
     private final CleanService cleaning;
     private final LotDesk lots;
+    private final Paces paces;
     private final Rulebook rules;
     private final FitBench fit;
     private final FarmClock clock;
@@ -46,6 +50,7 @@ class HandService {
             BenchService bench,
             CleanService cleaning,
             LotDesk lots,
+            Paces paces,
             Rulebook rules,
             FarmClock clock) {
         this.runs = runs;
@@ -54,6 +59,7 @@ class HandService {
         this.bench = bench;
         this.cleaning = cleaning;
         this.lots = lots;
+        this.paces = paces;
         this.rules = rules;
         this.fit = new FitBench(rules);
         this.clock = clock;
@@ -122,6 +128,7 @@ class HandService {
      *
      * @param clean why their blade is cleaned before this one, null where it is clean
      * @param facing null where nothing is left for them
+     * @param rest minutes that what is left takes at the pace so far, null where too little was made to tell
      */
     record HandView(
             LocalDate day,
@@ -129,6 +136,7 @@ class HandService {
             @Nullable Facing facing,
             @Nullable Next next,
             BenchDayService.Progress progress,
+            @Nullable Rest rest,
             List<Turn> turns) {}
 
     HandView at(LocalDate day, Asking asking) {
@@ -145,7 +153,33 @@ class HandService {
                 facing == null ? null : facing(facing),
                 next(open, facing),
                 BenchDayService.progress(jobs),
+                rest(jobs, open.size()),
                 jobs.stream().map(HandService::turn).toList());
+    }
+
+    // Between one graft and the next of all hands together; a pause is no work.
+    private @Nullable Rest rest(List<JobRow> jobs, int open) {
+        List<Instant> done = jobs.stream()
+                .map(job -> job.made().doneAt())
+                .filter(Objects::nonNull)
+                .sorted()
+                .toList();
+        double usual = jobs.stream()
+                .mapToDouble(job -> paces.usual(technique(job)).whole())
+                .average()
+                .orElse(0);
+        double seconds = 0;
+        int counted = 0;
+        for (int i = 1; i < done.size(); i++) {
+            double gap = Duration.between(done.get(i - 1), done.get(i)).toMillis() / 1000.0;
+            if (gap < rules.day(FigureName.PAUSE_TIMES) * usual) {
+                seconds += gap;
+                counted++;
+            }
+        }
+        return open == 0 || counted < Rest.LEAST || seconds <= 0
+                ? null
+                : Rest.of(counted, seconds / 60, open, rules.day(FigureName.PACE_SHAPE));
     }
 
     private static Turn turn(JobRow job) {

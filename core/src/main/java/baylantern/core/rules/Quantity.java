@@ -15,7 +15,7 @@ public final class Quantity {
     private static final char MARK = '\u2063';
 
     private static final String NUMBER = "([-−]?\\d[\\d.]*)";
-    private static final String BARE = NUMBER + "(?:( to | of )" + NUMBER + ")? (mm²|mm|°C apart|°C|ml|m/s)";
+    private static final String BARE = NUMBER + "(?:( to | of )" + NUMBER + ")? (mm²|mm|°C apart|°C|ml|m/s|m(?!\\w))";
     private static final Pattern MARKED = Pattern.compile(MARK + BARE + MARK);
     private static final Pattern UNMARKED = Pattern.compile(BARE);
 
@@ -24,6 +24,11 @@ public final class Quantity {
     /** A length in mm. */
     public static String mm(double mm) {
         return of(mm, "mm");
+    }
+
+    /** A length of tape or of the way, in m. */
+    public static String m(double metres) {
+        return of(metres, "m");
     }
 
     /** Lengths from one to another, mm. */
@@ -95,6 +100,7 @@ public final class Quantity {
             case "mm" -> span(found, units::lengthNumber, units.lengthUnit());
             case "°C" -> span(found, units::warmthNumber, units.warmthUnit());
             case "°C apart" -> span(found, units::warmthApartNumber, units.warmthUnit());
+            case "m" -> span(found, units::longNumber, units.longUnit());
             case "m/s" -> span(found, units::windNumber, units.windUnit());
             default -> span(found, units::volumeNumber, units.volumeUnit());
         };

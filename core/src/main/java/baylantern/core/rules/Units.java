@@ -11,6 +11,8 @@ public record Units(Length length, Warmth warmth, Volume volume, Wind wind) {
 
     private static final double MM_PER_INCH = 25.4;
     private static final double ML_PER_FLUID_OUNCE = 29.5735295625;
+    private static final double MM_PER_M = 1000;
+    private static final int INCHES_IN_FOOT = 12;
     private static final int SIXTEENTHS = 16;
     private static final double F_PER_C = 1.8;
     private static final double F_AT_ZERO = 32;
@@ -86,6 +88,16 @@ public record Units(Length length, Warmth warmth, Volume volume, Wind wind) {
     /** "mm" or "in". */
     public String lengthUnit() {
         return length == Length.MM ? "mm" : "in";
+    }
+
+    /** A long length in m without its unit; feet are told whole. */
+    public String longNumber(double metres) {
+        return length == Length.MM ? Plain.number(metres) : whole(metres * MM_PER_M / (MM_PER_INCH * INCHES_IN_FOOT));
+    }
+
+    /** "m" or "ft". */
+    public String longUnit() {
+        return length == Length.MM ? "m" : "ft";
     }
 
     /** An area in mm² without its unit. */

@@ -8,7 +8,6 @@ import baylantern.core.rules.Technique;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 
 /** What a day takes: tools by its techniques, and what is used up, with something to spare. */
@@ -139,6 +138,6 @@ public final class Kit {
     }
 
     private static String metres(double m) {
-        return String.format(Locale.ROOT, "%.0f m", Math.ceil(m));
+        return Quantity.m(Math.ceil(m));
     }
 }

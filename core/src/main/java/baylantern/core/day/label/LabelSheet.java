@@ -1,5 +1,7 @@
 package baylantern.core.day.label;
 
+import baylantern.core.rules.Quantity;
+
 /**
  * Labels laid on a sheet of paper in rows and columns, from the top left. All measures in mm.
  *
@@ -76,13 +78,13 @@ public record LabelSheet(Paper paper, Size label, Grid grid, Offset margin, Offs
     /** Throws {@link IllegalArgumentException} with a sentence where labels do not lie on the paper. */
     public LabelSheet {
         if (!(label.widthMm() >= LEAST_MM && label.heightMm() >= LEAST_MM)) {
-            throw new IllegalArgumentException("A label is at least " + (int) LEAST_MM + " mm wide and high.");
+            throw new IllegalArgumentException("A label is at least " + Quantity.mm(LEAST_MM) + " wide and high.");
         }
         if (!(grid.columns() >= 1 && grid.rows() >= 1 && grid.columns() <= 50 && grid.rows() <= 50)) {
             throw new IllegalArgumentException("Labels lie in 1 to 50 columns and 1 to 50 rows.");
         }
         if (!(margin.xMm() >= 0 && margin.yMm() >= 0 && gap.xMm() >= 0 && gap.yMm() >= 0)) {
-            throw new IllegalArgumentException("Margins and gaps are 0 mm or more.");
+            throw new IllegalArgumentException("Margins and gaps are not under " + Quantity.mm(0) + ".");
         }
         fits("wide", margin.xMm() + grid.columns() * label.widthMm() + (grid.columns() - 1) * gap.xMm(), paper.widthMm);
         fits("high", margin.yMm() + grid.rows() * label.heightMm() + (grid.rows() - 1) * gap.yMm(), paper.heightMm);
@@ -90,12 +92,9 @@ public record LabelSheet(Paper paper, Size label, Grid grid, Offset margin, Offs
 
     private static void fits(String way, double wantedMm, double thereMm) {
         if (!(wantedMm <= thereMm + ROUNDING_MM)) {
-            throw new IllegalArgumentException(String.format(
-                    java.util.Locale.ROOT,
-                    "The labels need %.0f mm, and the paper is %.0f mm %s: fewer or smaller ones, please.",
-                    wantedMm,
-                    thereMm,
-                    way));
+            throw new IllegalArgumentException(
+                    "The labels need " + Quantity.mm(Math.round(wantedMm)) + ", and the paper is "
+                            + Quantity.mm(Math.round(thereMm)) + " " + way + ": fewer or smaller ones, please.");
         }
     }
 

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import baylantern.core.bench.Cover;
+import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Units;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -49,6 +51,12 @@ class KitTest {
                 .contains("bags 22", "ties for them 44", "pieces of foil 44", "labels 66", "grafting knives, sharp 2")
                 .anyMatch(words -> words.startsWith("bark lifter"))
                 .noneMatch(words -> words.startsWith("saw"));
+        assertThat(things)
+                .filteredOn(thing -> thing.name().equals("grafting tape"))
+                .allSatisfy(thing -> {
+                    assertThat(Quantity.plain(thing.much())).matches("\\d+ m");
+                    assertThat(Quantity.told(thing.much(), Units.parse("inch"))).matches("\\d+ ft");
+                });
         assertThat(new Kit(RULES).things(List.of(part("bark", Cover.NONE, 1)), 1, 1))
                 .extracting(Kit.Thing::name)
                 .contains("saw")
