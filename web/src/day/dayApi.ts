@@ -24,7 +24,6 @@ export const useAtHand = (day: string, personId?: number) =>
     queryKey: ["at-hand", day, personId],
     enabled: personId !== undefined,
     refetchInterval: OTHERS_MS,
-    placeholderData: (before) => before,
     queryFn: () =>
       told(
         api.POST("/api/bench-days/{day}/at-hand", {

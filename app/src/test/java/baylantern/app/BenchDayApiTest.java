@@ -380,4 +380,20 @@ class BenchDayApiTest extends ApiTest {
                         .status())
                 .isEqualTo(422);
     }
+
+    @Test
+    void whatIsHeldIsNotLaidOut() {
+        lot(4);
+        line("cleft", 3);
+        long first = begunStems().get(0);
+        long plant = store.queryForObject("SELECT plant_id FROM place_stem WHERE id = ?", Long.class, first);
+        http.post(day + "/end", Map.of());
+        http.post("/api/recalls", Http.tested("PLANT-" + plant, "POSITIVE", today));
+        assertThat(begunStems()).hasSize(3).doesNotContain(first);
+    }
+
+    private List<Long> begunStems() {
+        begun();
+        return store.queryForList("SELECT stem_id FROM day_job ORDER BY turn", Long.class);
+    }
 }

@@ -82,8 +82,8 @@ class FarmTest extends DemoScreenTest {
         page.keyboard().press("Control+Enter");
         assertThat(page.getByText(Pattern.compile("Logged GQ-26-\\d+ to GQ-26-\\d+")))
                 .isVisible();
-        assertThat(page.locator("aside a").first()).containsText("GQ-26-");
-        page.locator("aside a").first().click();
+        assertThat(page.locator("aside a[href^='/graft/']").first()).containsText("GQ-26-");
+        page.locator("aside a[href^='/graft/']").first().click();
         assertThat(heading(page, "How it was made, 14 May 2026")).isVisible();
         page.getByText("Schools followed").click();
         assertThat(list(page, "Water after grafting")).hasAttribute("data-chosen", "moist");

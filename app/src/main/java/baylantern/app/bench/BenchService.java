@@ -175,9 +175,11 @@ public class BenchService implements Undoer {
         }
     }
 
-    /** Free stems of a species at a place, those never grafted first, then in walking order. */
+    /** Free stems of a species at a place that are not held, those never grafted first, then in walking order. */
     public List<FreeStem> freeAt(long spotId, String speciesKey) {
-        return grafts.freeAt(spotId, speciesKey);
+        return grafts.freeAt(spotId, speciesKey).stream()
+                .filter(stem -> lineage.heldWords(Node.plant(stem.plantId())) == null)
+                .toList();
     }
 
     /** What a graft takes of its lot. */

@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 /** A stem that carries no live graft, with the plant it grows on; diameter in mm. */
 public record FreeStem(
         long stemId,
+        long plantId,
         String label,
         String plantCode,
         String speciesKey,

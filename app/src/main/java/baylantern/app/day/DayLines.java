@@ -2,6 +2,7 @@ package baylantern.app.day;
 
 import baylantern.app.bench.BenchService;
 import baylantern.app.bench.FreeStem;
+import baylantern.app.place.PlantKind;
 import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
 import baylantern.core.rules.Rulebook;
@@ -73,7 +74,7 @@ class DayLines {
         Map<String, Blocks.Line> of = new HashMap<>();
         for (Blocks.Line line : lines) {
             for (Blocks.Piece piece : line.pieces()) {
-                String key = line.plan().planNo() + " " + piece.lot().code() + " " + piece.host();
+                String key = key(line, piece);
                 pieces.computeIfAbsent(key, k -> new ArrayList<>()).add(piece);
                 of.put(key, line);
             }
@@ -86,6 +87,13 @@ class DayLines {
                         block.getValue().get(0).host(),
                         List.copyOf(block.getValue())))
                 .toList();
+    }
+
+    // A line has its stocks at one place; names of places are long and change.
+    private static String key(Blocks.Line line, Blocks.Piece piece) {
+        boolean onTree = !piece.stem().kind().equals(PlantKind.SEEDLING_STOCK.name());
+        return line.plan().planNo() + " " + piece.lot().id()
+                + (onTree ? " " + piece.stem().plantId() : "");
     }
 
     /** What is there still while lines are served. */

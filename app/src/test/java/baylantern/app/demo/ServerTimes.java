@@ -1,10 +1,13 @@
 package baylantern.app.demo;
 
+import baylantern.app.Http;
 import baylantern.app.Stopwatch;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -32,6 +35,16 @@ class ServerTimes {
             FROM care_visit x JOIN bench_graft g ON g.id = x.graft_id JOIN place_stem st ON st.id = g.stem_id
             JOIN place_plant p ON p.id = st.plant_id JOIN place_spot s ON s.id = p.spot_id
             WHERE x.earliest <= DATE '2026-05-14' ORDER BY s.walk_order, p.walk_order, g.code, x.kind
+            """;
+
+    private static final String DAY = "/api/bench-days/2026-05-14";
+
+    private static final String FREE = """
+            SELECT st.id, st.label, p.code, p.species_key, p.kind, s.name, st.diameter_mm
+            FROM place_stem st JOIN place_plant p ON p.id = st.plant_id JOIN place_spot s ON s.id = p.spot_id
+            WHERE p.kind <> 'MOTHER_TREE' AND s.name IN ('Shade House', 'Kiln Terrace')
+              AND NOT EXISTS (SELECT 1 FROM bench_graft g WHERE g.stem_id = st.id AND g.state NOT IN ('FAILED', 'LOST'))
+            ORDER BY p.walk_order, st.id FETCH FIRST 6000 ROWS ONLY
             """;
 
     @LocalServerPort
@@ -98,6 +111,43 @@ class ServerTimes {
         compare("Today", "/api/today", DUE);
         compare("Rounds", "/api/rounds", DUE);
         compare("Takes", "/api/takes", "SELECT species_key, variety_id, made_on, outcome FROM bench_graft ORDER BY id");
+        jdbc.update("UPDATE day_plan SET on_day = DATE '2026-05-14'");
+        compare("Day", DAY, FREE);
+        made();
+    }
+
+    // One graft of a day after the other, as one key in run mode makes them: shown, logged, the next shown.
+    private void made() throws Exception {
+        Http http = new Http(port);
+        http.post(DAY + "/begin", Map.of());
+        List<Double> shown = new ArrayList<>();
+        List<Double> made = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            long asked = System.nanoTime();
+            long job = http.post(DAY + "/at-hand", Map.of("personId", 1))
+                    .json()
+                    .get("facing")
+                    .get("jobId")
+                    .asLong();
+            long pressed = System.nanoTime();
+            int status = http.post("/api/bench-days/jobs/" + job + "/made", Map.of("personId", 1))
+                    .status();
+            made.add((System.nanoTime() - pressed) / 1e6);
+            shown.add((pressed - asked) / 1e6);
+            if (status != 200) {
+                throw new IllegalStateException("a graft was answered with " + status);
+            }
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "Run     made %.1f ms, shown %.1f ms, ratio %.2f%n",
+                median(made),
+                median(shown),
+                median(made) / median(shown));
+    }
+
+    private static double median(List<Double> times) {
+        return times.stream().sorted().skip(times.size() / 2).findFirst().orElseThrow();
     }
 
     private void compare(String name, String path, String sql) throws Exception {
