@@ -31,8 +31,6 @@ export function Stems({ species, stems, error, onChange }: Props) {
       ),
   });
   const chosen = new Set(stems.map((s) => s.stemId));
-  // A run of codes, as it is written in a notebook, is taken as a whole.
-  const run = /[,;…]|\.\.|\bto\b|–/.test(search);
   const found = (free.data ?? []).filter((f) => !chosen.has(f.stemId));
   const offered = found.slice(0, OFFERED);
   const taken = (stem: (typeof found)[number]): StemDraft => ({
@@ -42,10 +40,16 @@ export function Stems({ species, stems, error, onChange }: Props) {
     scion: stems[0]?.scion ?? "",
     stock: shown(stem.diameterMm),
   });
-  const takeAll = () => {
-    if (free.isPlaceholderData || found.length === 0) return;
-    onChange([...stems, ...found.map(taken)]);
+  const take = (all: typeof found) => {
+    if (free.isPlaceholderData || all.length === 0) return;
+    onChange([...stems, ...all.map(taken)]);
     setSearch("");
+  };
+  // A code, as a scanner types it, is that stock; else all that was found is meant, such as "AV-124 … 135".
+  const enter = () => {
+    const said = search.trim().toUpperCase();
+    const exact = found.filter((stem) => stem.plantCode.toUpperCase() === said);
+    take(said === "" ? [] : exact.length > 0 ? exact : found);
   };
   const shown = (mm?: number) => lengthWords(mm, length).replace(/ (mm|in)$/, "");
   // What is written in one row holds for those below it that say nothing, or what this row said before.
@@ -115,12 +119,12 @@ export function Stems({ species, stems, error, onChange }: Props) {
         onKeyDown={(e) => {
           if (e.key !== "Enter") return;
           e.preventDefault();
-          if (run) takeAll();
+          enter();
         }}
       />
-      {run && found.length > 0 && !free.isPlaceholderData && (
-        <Button className="ml-2" onClick={takeAll}>
-          {found.length === 1 ? "Take it" : `Take all ${found.length}`}
+      {search.trim() !== "" && found.length > 1 && !free.isPlaceholderData && (
+        <Button className="ml-2" onClick={() => take(found)}>
+          Take all {found.length}
         </Button>
       )}
       {free.error && <Trouble problem={free.error} />}

@@ -1,6 +1,5 @@
 import type { Schemas } from "../api/client";
 import { Button } from "../ui/parts";
-import { useCleaning } from "../wood/woodApi";
 
 const WHY: Record<Schemas["wood.CleaningEntry"]["occasion"], string> = {
   START: "The day begins with a clean blade",
@@ -13,28 +12,28 @@ interface Props {
   occasion: Schemas["wood.CleaningEntry"]["occasion"];
   facing: Schemas["day.Facing"];
   busy: boolean;
-  onClean: (mixId?: number) => void;
+  /** True where something mixed is within its time. */
+  mixed: boolean;
+  onClean: () => void;
   onWithout: () => void;
 }
 
 /** Before another tree, lot or variety: the blade is cleaned, or it is said that it was not. */
-export function CleanGate({ occasion, facing, busy, onClean, onWithout }: Props) {
-  const cleaning = useCleaning();
-  const mix = cleaning.data?.mixes.find((m) => m.good);
+export function CleanGate({ occasion, facing, busy, mixed, onClean, onWithout }: Props) {
   return (
     <>
       <h1 className="big text-[34px] leading-tight max-sm:text-[27px]">{WHY[occasion]}</h1>
       <p className="mt-2 max-w-xl text-[17px] text-soft">
         Wipe knife and shears and let it act as long as the label says. Alcohol burns: no flame near it, and
         let it dry.
-        {mix ? "" : " Nothing mixed is within its time: mix it fresh, or use alcohol from the bottle."}
+        {mixed ? "" : " Nothing mixed is within its time: mix it fresh, or use alcohol from the bottle."}
       </p>
       <div className="mt-4 flex flex-wrap gap-3">
         <Button
           strong
           className="min-h-16 min-w-[220px] text-[22px] max-sm:min-h-16 max-sm:w-full"
           disabled={busy}
-          onClick={() => onClean(mix?.id)}
+          onClick={onClean}
         >
           Cleaned
         </Button>

@@ -1,8 +1,7 @@
 import { useEffect, useState } from "react";
+import { useRules } from "../api/queries";
 import { Button } from "../ui/parts";
 
-/** So long may a cut face stand open. */
-const LIMIT_S = 120;
 const SECOND_MS = 1000;
 
 interface Face {
@@ -42,7 +41,8 @@ export function useFace(jobId?: number): Face {
 
 /** Started by a tap when the face is cut, stopped by another when it is closed. */
 export function FaceClock({ face }: { face: Face }) {
-  const late = (face.seconds ?? 0) > LIMIT_S;
+  const limit = useRules().data?.day.faceMinutes.value;
+  const late = limit !== undefined && (face.seconds ?? 0) > limit * 60;
   return (
     <Button className={`min-h-12 ${late ? "border-alarm text-alarm" : ""}`} onClick={face.toggle}>
       {face.seconds === undefined

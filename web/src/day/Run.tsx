@@ -9,6 +9,7 @@ import { Button, Coming, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { doneQuietly, takeBack } from "../undo";
 import { choose, useChoices } from "../units";
+import { useCleaning } from "../wood/woodApi";
 import { CleanGate } from "./CleanGate";
 import { clock, useAtHand } from "./dayApi";
 import { FaceClock, useFace } from "./FaceClock";
@@ -142,10 +143,11 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
       const out = await told(api.POST("/api/lots/{id}/out", { params, body }));
       tell(out);
     });
-  const clean = (mixId?: number) =>
+  const mix = useCleaning().data?.mixes.find((m) => m.good);
+  const clean = () =>
     hand.clean &&
     send(async () => {
-      const body = { personId, mixId, occasion: hand.clean ?? "START" };
+      const body = { personId, mixId: mix?.id, occasion: hand.clean ?? "START" };
       const cleaned = await told(api.POST("/api/cleaning", { body }));
       if (cleaned.warning || cleaned.actId === undefined) throw new Error(cleaned.warning);
       tell({ sentence: cleaned.sentence, actId: cleaned.actId });
@@ -175,6 +177,7 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
             occasion={gate}
             facing={hand.facing}
             busy={busy}
+            mixed={mix !== undefined}
             onClean={clean}
             onWithout={() => setUncleaned(hand.facing?.jobId)}
           />

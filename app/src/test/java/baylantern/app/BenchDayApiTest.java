@@ -228,8 +228,8 @@ class BenchDayApiTest extends ApiTest {
         }
         // 250 s are usual: each took 200, one of them after an hour away.
         store.update(
-                "UPDATE day_job SET done_at = DATEADD(SECOND, turn * 200 + CASE WHEN turn > 3 THEN 3600 ELSE 0 END,"
-                        + " TIMESTAMP WITH TIME ZONE '2026-05-01 08:00:00Z') WHERE done_at IS NOT NULL");
+                "UPDATE day_made SET done_at = DATEADD(SECOND, job_id * 200 + CASE WHEN job_id > 3 THEN 3600 ELSE 0 END,"
+                        + " TIMESTAMP WITH TIME ZONE '2026-05-01 08:00:00Z')");
         http.put(
                 day + "/team",
                 Map.of("beginsMinute", 480, "hands", List.of(Map.of("personId", 1, "role", "WHOLE", "fromMinute", 0))));
@@ -373,7 +373,7 @@ class BenchDayApiTest extends ApiTest {
         assertThat(graft.get("scionMm").asDouble()).isEqualTo(7.5);
         assertThat(graft.get("makerName").asString()).isEqualTo("Ingmar");
         assertThat(graft.get("cover").asString()).isEqualTo("FILM");
-        assertThat(store.queryForObject("SELECT face_s FROM day_job WHERE graft_code IS NOT NULL", Integer.class))
+        assertThat(store.queryForObject("SELECT face_s FROM day_made", Integer.class))
                 .isEqualTo(90);
         entry = Map.of("personId", 1, "scionMm", -4);
         assertThat(http.post("/api/bench-days/jobs/" + job(hand(1)) + "/made", entry)
@@ -390,6 +390,20 @@ class BenchDayApiTest extends ApiTest {
         http.post(day + "/end", Map.of());
         http.post("/api/recalls", Http.tested("PLANT-" + plant, "POSITIVE", today));
         assertThat(begunStems()).hasSize(3).doesNotContain(first);
+    }
+
+    @Test
+    void aBeginningWithGraftsIsTakenBackOnlyAfterThem() {
+        lot(4);
+        line("cleft", 3);
+        String undo = "/api/acts/" + begun().get("actId").asLong() + "/undo";
+        JsonNode made = made(job(hand(1)), 1).json();
+        assertThat(http.post(undo, Map.of()).status()).isEqualTo(409);
+        assertThat(hand(1).get("progress").get("made").asInt()).isEqualTo(1);
+        http.post("/api/acts/" + made.get("actId").asLong() + "/undo", Map.of());
+        assertThat(http.post(undo, Map.of()).status()).isEqualTo(200);
+        assertThat(http.get(day).json().get("progress").get("begun").asBoolean())
+                .isFalse();
     }
 
     private List<Long> begunStems() {

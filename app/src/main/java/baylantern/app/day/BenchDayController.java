@@ -21,8 +21,11 @@ class BenchDayController {
     private final RunService runs;
     private final HandService hands;
     private final TeamService teams;
+    private final OrderService orders;
 
-    BenchDayController(BenchDayService days, RunService runs, HandService hands, TeamService teams) {
+    BenchDayController(
+            BenchDayService days, RunService runs, HandService hands, TeamService teams, OrderService orders) {
+        this.orders = orders;
         this.teams = teams;
         this.days = days;
         this.runs = runs;
@@ -45,13 +48,13 @@ class BenchDayController {
     }
 
     @PutMapping("/{day}/order")
-    BenchDayService.Done order(@PathVariable LocalDate day, @Valid @RequestBody BenchDayService.OrderEntry entry) {
-        return days.order(day, entry);
+    BenchDayService.Done order(@PathVariable LocalDate day, @Valid @RequestBody OrderService.OrderEntry entry) {
+        return orders.order(day, entry);
     }
 
     @DeleteMapping("/{day}/order")
     BenchDayService.Done bestOrder(@PathVariable LocalDate day) {
-        return days.bestOrder(day);
+        return orders.bestOrder(day);
     }
 
     @PostMapping("/{day}/begin")

@@ -1,8 +1,6 @@
 package baylantern.app.day;
 
-import baylantern.app.platform.FarmProblem;
-import baylantern.app.platform.Rows;
-import baylantern.app.platform.TrailService;
+import baylantern.app.platform.FarmClock;
 import baylantern.core.day.crew.Flow;
 import baylantern.core.day.crew.Forecast;
 import baylantern.core.day.crew.Pace;
@@ -18,14 +16,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
-/** A graft day as a piece of work: its order, its team, when it is done, what goes into the box. */
+/** A graft day as a piece of work, to look at: its order, its team, when it is done, what goes into the box. */
 @Service
 class BenchDayService {
 
@@ -34,8 +30,8 @@ class BenchDayService {
     private final RunMapper runs;
     private final Paces paces;
     private final TeamService teams;
-    private final TrailService trail;
     private final Rulebook rules;
+    private final FarmClock clock;
 
     BenchDayService(
             LayoutService layouts,
@@ -43,14 +39,14 @@ class BenchDayService {
             RunMapper runs,
             Paces paces,
             TeamService teams,
-            TrailService trail,
-            Rulebook rules) {
+            Rulebook rules,
+            FarmClock clock) {
+        this.clock = clock;
         this.teams = teams;
         this.layouts = layouts;
         this.days = days;
         this.runs = runs;
         this.paces = paces;
-        this.trail = trail;
         this.rules = rules;
     }
 
@@ -142,9 +138,10 @@ class BenchDayService {
     /** What was done. */
     record Done(long actId, String sentence) {}
 
-    /** Days with plans, the first of them first. */
+    /** Days with plans from today on, the first of them first. */
     List<DayHead> heads() {
         Map<LocalDate, List<DayRow>> byDay = days.standing().stream()
+                .filter(row -> !row.onDay().isBefore(clock.today()))
                 .collect(Collectors.groupingBy(DayRow::onDay, TreeMap::new, Collectors.toList()));
         return byDay.entrySet().stream()
                 .map(day -> new DayHead(
@@ -296,36 +293,5 @@ class BenchDayService {
                 .count();
         int cleanings = layout.price().cost().cleanings() * blades;
         return parts.isEmpty() ? List.of() : new Kit(rules).things(parts, cleanings, blades);
-    }
-
-    /** Blocks in the order wanted. */
-    record OrderEntry(
-            @jakarta.validation.constraints.NotEmpty(message = "needs blocks")
-            @jakarta.validation.constraints.Size(max = 500, message = "are at most 500")
-            List<String> blocks) {}
-
-    /** Puts the blocks of a day in another order. */
-    @Transactional
-    Done order(LocalDate day, OrderEntry entry) {
-        LayoutService.Layout layout = layouts.of(day);
-        if (!layout.jobs().isEmpty()) {
-            throw FarmProblem.conflict("Work on this day has begun: what comes next is chosen graft by graft.");
-        }
-        if (entry.blocks().size() != layout.order().size()
-                || !Set.copyOf(entry.blocks()).equals(LayoutService.keys(layout))) {
-            throw FarmProblem.conflict("The day has changed meanwhile: it is shown anew.");
-        }
-        long act = trail.follow("Order of " + day + " chosen");
-        Rows.any(runs.deleteTurns(day));
-        Rows.all(runs.insertTurns(day, entry.blocks()), entry.blocks().size());
-        return new Done(act, "Order chosen");
-    }
-
-    /** Goes back to the best order. */
-    @Transactional
-    Done bestOrder(LocalDate day) {
-        long act = trail.follow("Best order of " + day + " taken");
-        Rows.any(runs.deleteTurns(day));
-        return new Done(act, "Best order taken");
     }
 }

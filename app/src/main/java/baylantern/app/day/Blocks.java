@@ -39,6 +39,11 @@ final class Blocks {
 
     /** The tree it stands on, or the place of its stocks: blades are cleaned where that changes. */
     static String host(String kind, String plantCode, String spotName) {
-        return kind.equals(PlantKind.SEEDLING_STOCK.name()) ? spotName : plantCode;
+        return onTree(kind) ? plantCode : spotName;
+    }
+
+    /** True of what is grafted on a tree, false of stocks that stand together. */
+    static boolean onTree(String kind) {
+        return !kind.equals(PlantKind.SEEDLING_STOCK.name());
     }
 }

@@ -45,7 +45,6 @@ class DayCells implements Cells {
         book.cell(jobs, "technique_key", CellRule.technique(rules, "cleft"));
         book.cell(jobs, "cover", CellRule.word(Cover.class, Cover.NONE));
         book.cell(jobs, "refused", CellRule.word(Refusal.class, null));
-        book.cell(jobs, "graft_code", CellRule.free());
-        book.cell(jobs, "face_s", CellRule.count());
+        book.cell("day_made", "face_s", CellRule.count());
     }
 }

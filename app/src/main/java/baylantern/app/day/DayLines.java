@@ -2,7 +2,6 @@ package baylantern.app.day;
 
 import baylantern.app.bench.BenchService;
 import baylantern.app.bench.FreeStem;
-import baylantern.app.place.PlantKind;
 import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
 import baylantern.core.rules.Rulebook;
@@ -91,7 +90,7 @@ class DayLines {
 
     // A line has its stocks at one place; names of places are long and change.
     private static String key(Blocks.Line line, Blocks.Piece piece) {
-        boolean onTree = !piece.stem().kind().equals(PlantKind.SEEDLING_STOCK.name());
+        boolean onTree = Blocks.onTree(piece.stem().kind());
         return line.plan().planNo() + " " + piece.lot().id()
                 + (onTree ? " " + piece.stem().plantId() : "");
     }

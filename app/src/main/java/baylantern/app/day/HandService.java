@@ -2,7 +2,6 @@ package baylantern.app.day;
 
 import baylantern.app.bench.BenchService;
 import baylantern.app.place.PlaceService;
-import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.wood.CleanService;
 import baylantern.app.wood.LotDesk;
@@ -16,14 +15,13 @@ import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -36,39 +34,34 @@ class HandService {
     private final HandDesk atHand;
     private final PlaceService places;
     private final BenchService bench;
-    private final CleanService cleaning;
+    private final BladeGate blades;
     private final LotDesk lots;
     private final Paces paces;
     private final Rulebook rules;
     private final FitBench fit;
-    private final FarmClock clock;
 
     HandService(
             RunMapper runs,
             HandDesk atHand,
             PlaceService places,
             BenchService bench,
-            CleanService cleaning,
+            BladeGate blades,
             LotDesk lots,
             Paces paces,
-            Rulebook rules,
-            FarmClock clock) {
+            Rulebook rules) {
         this.runs = runs;
         this.atHand = atHand;
         this.places = places;
         this.bench = bench;
-        this.cleaning = cleaning;
+        this.blades = blades;
         this.lots = lots;
         this.paces = paces;
         this.rules = rules;
         this.fit = new FitBench(rules);
-        this.clock = clock;
     }
 
     /** Who asks. */
-    record Asking(
-            @jakarta.validation.constraints.NotNull(message = "needs a person")
-            Long personId) {}
+    record Asking(@NotNull(message = "needs a person") Long personId) {}
 
     /** A graft in front of somebody. */
     record Facing(
@@ -149,7 +142,7 @@ class HandService {
         JobRow facing = atHand.take(open, person);
         return new HandView(
                 day,
-                facing == null ? null : clean(jobs, facing, person),
+                facing == null ? null : blades.before(facing, jobs, person),
                 facing == null ? null : facing(facing),
                 next(open, facing),
                 BenchDayService.progress(jobs),
@@ -205,28 +198,6 @@ class HandService {
                         job.how().lotCode(),
                         technique(job).name()))
                 .orElse(null);
-    }
-
-    // At the start of the day, and at each change of lot, variety or tree since this hand was last cleaned.
-    private CleanService.@Nullable Occasion clean(List<JobRow> jobs, JobRow facing, long person) {
-        Instant cleaned = cleaning.lastCleaned(person);
-        Optional<JobRow> last = jobs.stream()
-                .filter(job -> Objects.equals(job.made().doneBy(), person))
-                .max(Comparator.comparing(
-                        job -> Objects.requireNonNull(job.made().doneAt())));
-        if (last.isEmpty()) {
-            boolean today = cleaned != null && clock.dayOf(cleaned).equals(clock.today());
-            return today ? null : CleanService.Occasion.START;
-        }
-        JobRow before = last.get();
-        if (cleaned != null
-                && cleaned.isAfter(Objects.requireNonNull(before.made().doneAt()))) {
-            return null;
-        }
-        if (!before.host().equals(facing.host())) {
-            return CleanService.Occasion.NEW_TREE;
-        }
-        return before.how().lotId() == facing.how().lotId() ? null : CleanService.Occasion.NEW_LOT;
     }
 
     // At the bench only what is done with the hands there counts.

@@ -30,7 +30,7 @@ class Paces {
     Paces(RunMapper runs, Rulebook rules, Changes changes) {
         this.runs = runs;
         this.rules = rules;
-        this.paces = changes.derive(this::learn, Fact.RUNS, Fact.GRAFTS, Fact.PEOPLE);
+        this.paces = changes.derive(this::learn, Fact.RUNS);
     }
 
     /** The pace of a person, the usual one where nothing of theirs was timed. */

@@ -65,17 +65,14 @@ interface RunMapper {
     /** Takes away what is not made yet. */
     int deleteOpen(@Param("day") LocalDate day);
 
-    /** Who made it of which lot, and when. */
-    record Made(
-            long lotId,
-            String code,
-            Instant at,
-            @Nullable Long by,
-            @Nullable Integer faceS) {}
+    /** Who made it, under which code, and when. */
+    record Made(String code, Instant at, long by, @Nullable Integer faceS) {}
 
     int made(@Param("id") long id, @Param("made") Made made);
 
     int setMade(@Param("was") DayHistory.Worked was);
+
+    int ofLot(@Param("id") long id, @Param("lotId") long lotId);
 
     int refuse(@Param("id") long id, @Param("why") String why);
 

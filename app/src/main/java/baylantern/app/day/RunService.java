@@ -120,17 +120,18 @@ class RunService {
         JobRow job = existing(jobId);
         onItsDay(job.onDay());
         notMadeYet(job);
-        Long person = places.person(entry.personId()).id();
+        long person = places.person(entry.personId()).id();
         long lot = entry.lotId() == null ? job.how().lotId() : entry.lotId();
         BenchService.Logged logged = bench.log(entry(job, entry, person, lot));
         String code = logged.codes().get(0);
-        Rows.one(runs.made(job.id(), new RunMapper.Made(lot, code, clock.now(), person, entry.faceS())));
+        Rows.one(runs.ofLot(job.id(), lot));
+        Rows.one(runs.made(job.id(), new RunMapper.Made(code, clock.now(), person, entry.faceS())));
         atHand.letGo(job.id());
         return new MadeDone(
                 logged.actId(), code, code + ": " + job.how().varietyName() + " on " + stock(job), logged.warnings());
     }
 
-    private BenchEntry entry(JobRow job, MadeEntry made, Long person, long lot) {
+    private BenchEntry entry(JobRow job, MadeEntry made, long person, long lot) {
         return new BenchEntry(
                 job.how().varietyId(),
                 job.how().techniqueKey(),

@@ -50,7 +50,7 @@ public enum Fact {
     STEMS_MEASURED("fit_stem", "fit_hand"),
     PREPARED("fit_list", "fit_row"),
     /** How a graft day is laid out, who works on it, and its grafts one by one. */
-    RUNS("day_frame", "day_hand", "day_turn", "day_job"),
+    RUNS("day_frame", "day_hand", "day_turn", "day_job", "day_made"),
     LOOKS("care_look"),
     VISITS("care_visit");
 
@@ -118,7 +118,7 @@ public enum Fact {
         while (write.find()) {
             changed.addAll(held(write.group(2)));
             if (write.group(1).startsWith("DELETE") && changed.contains(GRAFTS)) {
-                changed.addAll(EnumSet.of(LOOKS, VISITS));
+                changed.addAll(EnumSet.of(LOOKS, VISITS, RUNS));
             }
         }
         return changed;
