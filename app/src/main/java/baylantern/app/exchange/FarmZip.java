@@ -46,7 +46,7 @@ import tools.jackson.databind.json.JsonMapper;
 class FarmZip {
 
     static final String FORMAT = "bay-lantern-farm";
-    static final int FORMAT_VERSION = 10;
+    static final int FORMAT_VERSION = 11;
 
     /** From this version on, texts a spreadsheet would reckon out are marked. */
     private static final int MARKED_FROM = 8;
@@ -151,6 +151,7 @@ class FarmZip {
         if (manifest.version() >= MARKED_FROM) {
             tables.replaceAll((table, content) -> unmarked(content));
         }
+        OlderFarm.jobsTellNoGraft(tables);
         judge(tables);
         TableVault.TABLES.stream()
                 .filter(t -> !t.equals("house_clock"))

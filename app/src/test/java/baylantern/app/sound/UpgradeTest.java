@@ -40,7 +40,7 @@ class UpgradeTest extends GrownFarmTest {
     private Path folder;
 
     @ParameterizedTest
-    @ValueSource(strings = {"1", "2", "3", "4", "7", "8"})
+    @ValueSource(strings = {"1", "2", "3", "4", "7", "8", "11"})
     void aFarmOfAnOlderVersionIsBroughtToThisOneWhole(String version) {
         DataSource source =
                 new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", "");
@@ -48,6 +48,11 @@ class UpgradeTest extends GrownFarmTest {
         FluentConfiguration old = Flyway.configure().dataSource(source).locations("classpath:db/migration");
         old.target(version).load().migrate();
         Map<String, Integer> rows = filled(store);
+        if (version.equals("11")) {
+            made(store);
+            rows.merge("day_job", 1, Integer::sum);
+            rows.merge("house_trail", 1, Integer::sum);
+        }
         FarmOpening opening = new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, false, 0));
         opening.migrate(Flyway.configure()
                 .dataSource(source)
@@ -58,11 +63,35 @@ class UpgradeTest extends GrownFarmTest {
         rows.forEach((table, count) -> assertThat(store.queryForObject("SELECT COUNT(*) FROM " + table, Integer.class))
                 .as(table)
                 .isEqualTo(count));
+        if (version.equals("11")) {
+            assertThat(store.queryForList("SELECT face_s FROM day_made WHERE job_id = 90001", Integer.class))
+                    .containsExactly(40);
+            assertThat(
+                            store.queryForList(
+                                    "SELECT was, became FROM house_trail WHERE table_name = 'day_job' AND row_key LIKE '%90001%'"))
+                    .containsExactly(Map.of("WAS", "{\"lot_id\":\"1\"}", "BECAME", "{\"lot_id\":\"2\"}"));
+        }
         assertThat(new FarmJudge(StoreShape.read(store), sound.book(), clock.today())
                         .judge(table -> TableVault.read(store, table)))
                 .isEmpty();
         store.execute("SHUTDOWN");
         assertThat(Files.exists(folder.resolve("farm.mv.db"))).isTrue();
+    }
+
+    // One job made, as that version told it: in the job, and in the trail of the job.
+    private static void made(JdbcTemplate store) {
+        store.execute(
+                "INSERT INTO day_job (id, on_day, turn, block, plan_no, variety_id, technique_key, cover, stem_id, lot_id, graft_code, done_at, done_by, face_s)"
+                        + " SELECT 90001, DATE '2026-05-01', 1, 'b', 1, variety_id, 'cleft', 'NONE', stem_id, lot_id, code, TIMESTAMP WITH TIME ZONE '2026-05-01 09:00:00Z',"
+                        + " (SELECT MIN(id) FROM place_person), 40 FROM bench_graft WHERE lot_id IS NOT NULL ORDER BY id FETCH FIRST ROW ONLY");
+        long act = store.queryForObject("SELECT MIN(id) FROM house_act", Long.class);
+        for (String lot : List.of("", "\"lot_id\":\"%s\",")) {
+            store.update(
+                    "INSERT INTO house_trail (id, act_id, table_name, row_key, was, became) VALUES ((SELECT MAX(id) + 1 FROM house_trail), ?, 'day_job', '{\"id\":\"90001\"}', ?, ?)",
+                    act,
+                    "{" + lot.formatted(1) + "\"graft_code\":null,\"done_by\":null}",
+                    "{" + lot.formatted(2) + "\"graft_code\":\"TL-26-001\",\"done_by\":\"1\"}");
+        }
     }
 
     // The demo farm as far as that version could hold it.
