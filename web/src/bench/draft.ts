@@ -18,6 +18,7 @@ export interface Draft {
   techniqueKey: string;
   makerId: string;
   madeOn: string;
+  /** The lot, empty for wood of none, or {@link ONLY_LOT}. */
   lotId: string;
   woodSource: string;
   woodCutOn: string;
@@ -25,13 +26,21 @@ export interface Draft {
   notes: string;
   schools: Record<string, string>;
   stems: StemDraft[];
+  /** Diameter of the stick in hand and of the stock next in turn, as typed. */
+  scion: string;
+  stock: string;
 }
+
+/** While nobody chose: the one lot there is of the variety, where there is one. */
+export const ONLY_LOT = "only";
 
 const KEY = "bay-lantern-bench";
 
 const kept = keptLengths<Draft>(KEY, (draft, again) => ({
   ...draft,
   lotId: draft.lotId ?? "",
+  scion: again(draft.scion ?? ""),
+  stock: again(draft.stock ?? ""),
   stems: draft.stems.map((stem) => ({ ...stem, scion: again(stem.scion), stock: again(stem.stock) })),
 }));
 
@@ -45,13 +54,15 @@ export function freshDraft(today: string, last?: Schemas["bench.Graft"]): Draft 
     techniqueKey: last?.techniqueKey ?? "",
     makerId: last?.makerId ? String(last.makerId) : "",
     madeOn: today,
-    lotId: "",
+    lotId: ONLY_LOT,
     woodSource: "",
     woodCutOn: "",
     cover: (last?.cover as Draft["cover"] | undefined) ?? "FILM",
     notes: "",
     schools: {},
     stems: [],
+    scion: "",
+    stock: "",
   };
 }
 

@@ -1,14 +1,15 @@
 import { useCombobox } from "downshift";
 import { useRef, useState } from "react";
-import { BOX } from "./box";
+import { BOX, WORD } from "./box";
 import { ChoiceMenu } from "./ChoiceMenu";
 import { type Choice, type ChoiceProps, found } from "./choices";
 import { useLaidBelow } from "./useLaidBelow";
 
 /** One of very many, found by typing any part of what it is called. */
-export function LongChoice({ choices, value, label, invalid, disabled, className, onChoose }: ChoiceProps) {
+export function LongChoice(props: ChoiceProps) {
+  const { choices, value, label, invalid, disabled, word, className, onChoose } = props;
   const chosen = choices.find((choice) => choice.value === value);
-  const shown = chosen?.words ?? "";
+  const shown = chosen?.short ?? chosen?.words ?? "";
   const [typed, setTyped] = useState<string>();
   const items = typed === undefined ? choices : found(choices, typed);
   // Kept beside the state: quick keys come before anything is drawn.
@@ -65,13 +66,15 @@ export function LongChoice({ choices, value, label, invalid, disabled, className
             const item = fits[Math.max(0, box.highlightedIndex)];
             if (item && !item.disabled) take(item);
             box.closeMenu();
+            // The letters are the sentence's again.
+            if (word && item) e.currentTarget.blur();
           },
           "aria-label": label,
           "aria-labelledby": undefined,
         })}
         aria-invalid={invalid || unknown || undefined}
         placeholder="type any part of it"
-        className={`${BOX} ${className}`}
+        className={word ? `${WORD} field-sizing-content min-w-20 ${className}` : `${BOX} ${className}`}
         style={ofBox}
       />
       <ChoiceMenu

@@ -1,12 +1,13 @@
 import { useSelect } from "downshift";
 import { ChevronDown } from "lucide-react";
-import { BOX } from "./box";
+import { BOX, WORD } from "./box";
 import { ChoiceMenu } from "./ChoiceMenu";
 import type { Choice, ChoiceProps } from "./choices";
 import { useLaidBelow } from "./useLaidBelow";
 
 /** One of a few: the word chosen stands there; a touch, the arrows or its first letters lay the others below it. */
-export function ShortChoice({ choices, value, label, invalid, disabled, className, onChoose }: ChoiceProps) {
+export function ShortChoice(props: ChoiceProps) {
+  const { choices, value, label, invalid, disabled, word, className, onChoose } = props;
   const chosen = choices.find((choice) => choice.value === value);
   const list = useSelect<Choice>({
     items: choices,
@@ -35,11 +36,15 @@ export function ShortChoice({ choices, value, label, invalid, disabled, classNam
         })}
         data-chosen={value}
         aria-invalid={invalid || undefined}
-        className={`${BOX} ${className} flex items-center justify-between gap-2 text-left disabled:opacity-60`}
+        className={
+          word
+            ? `${WORD} ${className}`
+            : `${BOX} ${className} flex items-center justify-between gap-2 text-left disabled:opacity-60`
+        }
         style={ofBox}
       >
-        <span className="truncate">{chosen?.words ?? ""}</span>
-        <ChevronDown size={15} aria-hidden className="shrink-0 text-soft" />
+        <span className={word ? "" : "truncate"}>{chosen?.short ?? chosen?.words ?? ""}</span>
+        {!word && <ChevronDown size={15} aria-hidden className="shrink-0 text-soft" />}
       </button>
       <ChoiceMenu
         label={label}

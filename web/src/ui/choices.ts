@@ -2,6 +2,8 @@
 export interface Choice {
   value: string;
   words: string;
+  /** What stands there once it is chosen, where that is less. */
+  short?: string;
   group?: string;
   disabled: boolean;
 }
@@ -13,6 +15,8 @@ export interface ChoiceProps {
   label: string;
   invalid?: boolean;
   disabled?: boolean;
+  /** True where it is a word of a sentence, not a box. */
+  word?: boolean;
   className: string;
   onChoose: (value: string) => void;
 }
@@ -25,6 +29,7 @@ export const choicesOf = (select: HTMLSelectElement): Choice[] =>
   [...select.options].map((option) => ({
     value: option.value,
     words: option.text,
+    short: option.dataset.short,
     group: option.parentElement instanceof HTMLOptGroupElement ? option.parentElement.label : undefined,
     disabled: option.disabled,
   }));

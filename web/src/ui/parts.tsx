@@ -98,6 +98,7 @@ export function Select({ className = "", ...rest }: SelectHTMLAttributes<HTMLSel
           }
           invalid={rest["aria-invalid"] === true}
           disabled={rest.disabled}
+          word={"data-word" in rest}
           className={className}
           onChoose={(chosen) => choose(list.current, chosen)}
         />

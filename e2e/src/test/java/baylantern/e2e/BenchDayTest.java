@@ -225,7 +225,7 @@ class BenchDayTest extends ScreenTest {
         search.fill("CT-152 to 150");
         assertThat(page.getByText("A run goes forward: not from 152 to 150.")).isVisible();
         search.fill("CT-152 … 156");
-        assertThat(button(page, "Take all 5")).isVisible();
+        assertThat(button(page, "List all 5")).isVisible();
         search.press("Enter");
         assertThat(heading(page, "A run of 5 grafts")).isVisible();
         assertThat(search).hasValue("");

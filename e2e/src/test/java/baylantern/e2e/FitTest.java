@@ -150,7 +150,7 @@ class FitTest extends DemoScreenTest {
         assertThat(page.getByText("Foot wedge, at the back")).isVisible();
         assertThat(page.getByText("from below upward")).isVisible();
         button(page, "Take it to the Bench").click();
-        assertThat(heading(page, "Log a graft")).isVisible();
+        assertThat(heading(page, "At the bench")).isVisible();
         assertThat(page.getByRole(
                         AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^Technique"))))
                 .hasAttribute("data-chosen", "veneer");

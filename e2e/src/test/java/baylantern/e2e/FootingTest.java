@@ -118,7 +118,7 @@ class FootingTest extends DemoScreenTest {
             {"/wood", "collect or receive a lot"},
             {"/flush", "think about a graft day"},
             {"/rounds", "mark it, to answer several at once"},
-            {"/bench", "log what the form says"}
+            {"/bench", "log what is listed"}
         }) {
             page.navigate(station[0]);
             assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first())

@@ -32,6 +32,7 @@ class BenchController {
     private final CorrectionService corrections;
     private final PartsService parts;
     private final FindService finds;
+    private final TrayService trays;
 
     BenchController(
             BenchService bench,
@@ -40,7 +41,9 @@ class BenchController {
             FarmClock clock,
             CorrectionService corrections,
             PartsService parts,
-            FindService finds) {
+            FindService finds,
+            TrayService trays) {
+        this.trays = trays;
         this.bench = bench;
         this.grafts = grafts;
         this.places = places;
@@ -76,6 +79,16 @@ class BenchController {
     @GetMapping("/free-stems")
     List<FreeStem> freeStems(@RequestParam String speciesKey, @RequestParam(required = false) @Nullable String search) {
         return bench.freeStems(search, speciesKey);
+    }
+
+    @GetMapping("/tray")
+    TrayService.Tray tray(
+            @RequestParam long varietyId,
+            @RequestParam(required = false) @Nullable String techniqueKey,
+            @RequestParam(required = false) @Nullable Double scionMm,
+            @RequestParam(required = false) @Nullable Long makerId,
+            @RequestParam(required = false) @Nullable String search) {
+        return trays.of(varietyId, new TrayService.Stick(techniqueKey, scionMm, makerId), search);
     }
 
     @GetMapping("/schools")

@@ -233,6 +233,29 @@ public class BenchService implements Undoer {
         return found;
     }
 
+    /** What would be said of wood of a variety on a free stem today, by a technique, before anything else is chosen. */
+    List<Finding> onFree(FreeStem stem, Variety variety, Technique technique, @Nullable Double scionMm) {
+        List<Finding> found = new ArrayList<>(checks.check(
+                new Bench(
+                        rules.species(variety.speciesKey()).orElseThrow(),
+                        rules.species(stem.speciesKey()).orElseThrow(),
+                        technique,
+                        clock.today(),
+                        null,
+                        scionMm,
+                        stem.diameterMm(),
+                        false,
+                        null),
+                clock.today()));
+        String held = lineage.heldWords(Node.plant(stem.plantId()));
+        if (held != null) {
+            found.add(
+                    0,
+                    Finding.refuses("held", "plantId", "held: " + held, stem.plantCode(), "a stock that is not held"));
+        }
+        return found;
+    }
+
     /** Throws where a question of schools, or an answer to it, is not in the rulebook. */
     void known(Map<String, String> schools) {
         schools.forEach((question, school) -> {

@@ -1,0 +1,104 @@
+import { useState } from "react";
+import api, { ProblemError, type Schemas, told } from "../api/client";
+import { typedLength } from "../ui/keptLengths";
+import { done } from "../undo";
+import { readLength, useChoices } from "../units";
+import type { Lot } from "../wood/woodApi";
+import type { Here } from "./Discs";
+import { type Draft, entryOf } from "./draft";
+
+type Disc = Schemas["bench.Disc"];
+
+interface Made extends Here {
+  search: string;
+  varietyId: string;
+  lotId: string;
+  scionMm?: number;
+  /** True where the last bud, or the stick itself, went into it. */
+  spent: boolean;
+  when: number;
+}
+
+/** What was grafted since one sat down here, tap by tap, and the stick that comes next to hand. */
+export function useSitting(
+  draft: Draft,
+  lot: Lot | undefined,
+  takesBuds: boolean,
+  onChange: (change: Partial<Draft>) => void,
+  onProblem: (problem?: ProblemError) => void,
+) {
+  const { length } = useChoices();
+  const [made, setMade] = useState<Made[]>([]);
+  const [busy, setBusy] = useState(false);
+  const ofLot = made.filter((one) => one.lotId === draft.lotId);
+  const used = ofLot.filter((one) => one.spent).map((one) => one.scionMm);
+
+  const graft = async (disc: Disc, at: number, search: string) => {
+    const stock = draft.stock || typedLength(disc.diameterMm, length);
+    const entry = entryOf({ ...draft, stems: [{ ...disc, scion: draft.scion, stock }] }, length);
+    if (!entry || busy)
+      return onProblem(entry ? undefined : new ProblemError({ detail: missing(draft) }, 422));
+    setBusy(true);
+    onProblem(undefined);
+    try {
+      const logged = await told(api.POST("/api/grafts", { body: entry }));
+      done(`Logged ${logged.codes[0]}`, logged.actId);
+      const scionMm = readLength(draft.scion, length);
+      const before = ofLot.length - ofLot.map((one) => one.spent).lastIndexOf(true) - 1;
+      const spent = !takesBuds || before + 1 >= (lot?.budsPerStick ?? 1);
+      setMade((all) => [
+        ...all,
+        {
+          disc,
+          at,
+          search,
+          code: logged.codes[0],
+          varietyId: draft.varietyId,
+          lotId: draft.lotId,
+          scionMm,
+          spent,
+          when: Date.now(),
+        },
+      ]);
+      onChange({
+        stock: "",
+        notes: "",
+        ...(lot && spent ? { scion: nextStick(lot, [...used, scionMm]) } : {}),
+      });
+    } catch (e) {
+      if (e instanceof ProblemError) onProblem(e);
+    } finally {
+      setBusy(false);
+    }
+  };
+
+  // The next stick is the next one measured; of one nobody measured nothing is known.
+  const nextStick = (of: Lot, spent: (number | undefined)[]) => {
+    const left = [...of.diametersMm];
+    for (const mm of spent) {
+      const at = mm === undefined ? -1 : left.indexOf(mm);
+      if (at >= 0) left.splice(at, 1);
+    }
+    return typedLength(left[0], length);
+  };
+
+  /** Those made here among the stocks found; what was taken back since is free again. */
+  const here = (search: string, free: Disc[] = [], asOf = 0): Here[] =>
+    made.filter(
+      (one) =>
+        one.search === search &&
+        one.varietyId === draft.varietyId &&
+        !(asOf > one.when && free.some((disc) => disc.stemId === one.disc.stemId)),
+    );
+
+  return { graft, here, used, busy };
+}
+
+const missing = (draft: Draft) =>
+  !draft.varietyId
+    ? "Say first which variety."
+    : !draft.techniqueKey
+      ? "Say first by which technique."
+      : !draft.madeOn
+        ? "Say first on which day."
+        : "A thickness cannot be read: mend it first.";
