@@ -61,6 +61,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
   const [written, setDraft] = useState<Draft>(() => keptDraft() ?? freshDraft(today, next.last));
   const [problem, setProblem] = useState<ProblemError>();
   const [busy, setBusy] = useState(false);
+  const [typedDay, setTypedDay] = useState(false);
   const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }));
   useKept(written, keepDraft);
 
@@ -136,13 +137,16 @@ function BenchForm({ today, next, varieties }: FormProps) {
           varieties={varieties}
           lots={lots}
           wrong={(field) => errorOf(field) !== undefined}
-          onChange={(change) => set("lotId" in change ? { ...change, scion: "" } : change)}
+          onChange={(change) => {
+            if (change.madeOn !== undefined) setTypedDay(change.madeOn === "");
+            set("lotId" in change ? { ...change, scion: "" } : change);
+          }}
           onVariety={ofVariety}
         />
-        {!draft.madeOn && (
+        {(typedDay || !draft.madeOn) && (
           <div className="mt-1 w-[200px]">
             <Field label="On which day" error={errorOf("madeOn")}>
-              <DayBox past value="" onChange={(madeOn) => set({ madeOn })} />
+              <DayBox past value={draft.madeOn} onChange={(madeOn) => set({ madeOn })} />
             </Field>
           </div>
         )}

@@ -14,7 +14,7 @@ type Disc = Schemas["bench.Disc"];
 interface Props {
   draft: Draft;
   species: string;
-  here: (search: string, free?: Disc[], at?: number) => Here[];
+  here: (search: string) => Here[];
   busy: boolean;
   error?: string;
   onChange: (change: Partial<Draft>) => void;
@@ -28,7 +28,7 @@ export function Tray({ draft, species, here, busy, error, onChange, onGraft }: P
   const free = useTray(draft, search);
   const chosen = new Set(draft.stems.map((s) => s.stemId));
   const found = (free.data?.discs ?? []).filter((f) => !chosen.has(f.stemId));
-  const made = here(search, free.data?.discs, free.dataUpdatedAt);
+  const made = here(search);
   const shown = laidOut(
     found.filter((disc) => !made.some((one) => one.disc.stemId === disc.stemId)),
     made,

@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import api, { ProblemError, type Schemas, told } from "../api/client";
 import { typedLength } from "../ui/keptLengths";
@@ -28,7 +29,15 @@ export function useSitting(
   onProblem: (problem?: ProblemError) => void,
 ) {
   const { length } = useChoices();
-  const [made, setMade] = useState<Made[]>([]);
+  const [all, setMade] = useState<Made[]>([]);
+  const log = useQuery({
+    queryKey: ["log"],
+    enabled: all.length > 0,
+    queryFn: () => told(api.GET("/api/grafts", { params: { query: {} } })),
+  });
+  // What was taken back since, here or elsewhere, is no longer in the log.
+  const codes = new Set(log.data?.grafts.map((graft) => graft.code));
+  const made = all.filter((one) => log.dataUpdatedAt < one.when || codes.has(one.code));
   const [busy, setBusy] = useState(false);
   const ofLot = made.filter((one) => one.lotId === draft.lotId);
   const used = ofLot.filter((one) => one.spent).map((one) => one.scionMm);
@@ -82,14 +91,9 @@ export function useSitting(
     return typedLength(left[0], length);
   };
 
-  /** Those made here among the stocks found; what was taken back since is free again. */
-  const here = (search: string, free: Disc[] = [], asOf = 0): Here[] =>
-    made.filter(
-      (one) =>
-        one.search === search &&
-        one.varietyId === draft.varietyId &&
-        !(asOf > one.when && free.some((disc) => disc.stemId === one.disc.stemId)),
-    );
+  /** Those made here among the stocks of a search. */
+  const here = (search: string): Here[] =>
+    made.filter((one) => one.search === search && one.varietyId === draft.varietyId);
 
   return { graft, here, used, busy };
 }
