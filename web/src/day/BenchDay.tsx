@@ -46,6 +46,13 @@ function Laid({ day, today }: { day: DayView; today: string }) {
       }
       navigate(`/bench/run/${day.day}`);
     });
+  // The labels lie ready before the first cut: their numbers are kept for these grafts.
+  const number = () =>
+    send(async () => {
+      const kept = await told(api.POST("/api/bench-days/{day}/labels", { params }));
+      if (kept.actId !== undefined) done(kept.sentence, kept.actId);
+      navigate(`/bench/labels?day=${day.day}`);
+    });
   useCommands([{ key: "b", words: "begin work, or go on with it", run: () => isToday && begin() }]);
   const grafts = day.blocks.reduce((sum, block) => sum + block.grafts, 0);
   const short = day.lines.filter((line) => line.missing);
@@ -61,6 +68,11 @@ function Laid({ day, today }: { day: DayView; today: string }) {
           )}
           <AddLine day={day.day} />
           {grafts > 0 && <Button onClick={() => window.print()}>Print the day</Button>}
+          {grafts > 0 && (
+            <Button disabled={busy} onClick={number}>
+              Number the labels
+            </Button>
+          )}
           <LinkButton to="/bench">To the Bench</LinkButton>
           {!isToday && grafts > 0 && (
             <span className="text-[14.5px] text-soft">

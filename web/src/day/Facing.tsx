@@ -27,6 +27,11 @@ export function Facing({ facing, lotId, sizes }: Props) {
         {facing.stemLabel !== "1" ? `, stem ${facing.stemLabel}` : ""}
       </p>
       <h1 className="code font-bold text-[64px] leading-none max-sm:text-[48px]">{facing.plantCode}</h1>
+      {facing.code && (
+        <p className="mt-1 text-[17px]">
+          label <b className="code">{facing.code}</b>
+        </p>
+      )}
       <p className="big mt-2 text-[34px] leading-tight max-sm:text-[27px]">{facing.varietyName}</p>
       <p className="mt-1 text-[19px]">
         from <b className="code">{lot?.code ?? facing.lotCode}</b>, {facing.techniqueName},{" "}

@@ -1,11 +1,14 @@
 import { useState } from "react";
 import { useSearchParams } from "react-router";
+import type { Schemas } from "../api/client";
 import { useFarm } from "../api/queries";
 import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, PartHeading, Select, Statement, Trouble } from "../ui/parts";
 import { isDay } from "../ui/readDay";
 import { useSend } from "../ui/useSend";
 import { lengthNumber, lengthUnit, lengthWords, readLength, unitWords, useChoices } from "../units";
+import { PrinterWindow } from "./PrinterWindow";
+import { usePrinter } from "./usePrinter";
 
 const KINDS: [string, string, number, number][] = [
   ["SLAT", "long slat", 100, 20],
@@ -36,6 +39,7 @@ export function Labels() {
   const today = useFarm().data?.today ?? "";
   const { length } = useChoices();
   const { send, problem, busy } = useSend();
+  const printer = usePrinter();
   const [codes, setCodes] = useState(search.get("codes") ?? "");
   const [day, setDay] = useState(search.get("day") ?? "");
   const [kind, setKind] = useState("SLAT");
@@ -69,6 +73,15 @@ export function Labels() {
       link.click();
       URL.revokeObjectURL(link.href);
     });
+  const strips = () =>
+    send(() =>
+      printer.print({
+        codes: codes.trim() ? [codes] : undefined,
+        day: isDay(day) ? day : today,
+        kind: kind as Schemas["day.PrintEntry"]["kind"],
+        parts: parts as Schemas["day.PrintEntry"]["parts"],
+      }),
+    );
   return (
     <div className="mx-auto max-w-[860px] px-[26px] py-5 max-sm:px-4">
       <Statement title="Labels">
@@ -82,15 +95,18 @@ export function Labels() {
         }}
       >
         <div className="grid grid-cols-2 gap-x-5 gap-y-3 max-sm:grid-cols-1">
-          <Field label="Codes" hint="of grafts, lots and plants; left empty, the grafts of a day">
+          <Field
+            label="Codes"
+            hint="of grafts, lots and plants; left empty, the grafts of a day and those numbered for it"
+          >
             <Input
               value={codes}
               placeholder="TE-26-001, TE-26-W04, AV-124"
               onChange={(e) => setCodes(e.target.value)}
             />
           </Field>
-          <Field label="Grafts made on">
-            <DayBox past value={day} placeholder="today" onChange={setDay} />
+          <Field label="Grafts of the day">
+            <DayBox value={day} placeholder="today" onChange={setDay} />
           </Field>
           <Field label="Label">
             <Select value={kind} onChange={(e) => setKind(e.target.value)}>
@@ -147,10 +163,16 @@ export function Labels() {
           <p className="mt-1 text-[14px] text-soft">What is left empty is as with the label chosen above.</p>
         </details>
         <Trouble problem={problem} />
-        <Button strong type="submit" disabled={busy} className="mt-4 min-h-11 px-6">
-          Make the sheet (PDF)
-        </Button>
+        <div className="mt-4 flex flex-wrap gap-3">
+          <Button strong type="submit" disabled={busy} className="min-h-11 px-6">
+            Make the sheet (PDF)
+          </Button>
+          <Button disabled={busy} className="min-h-11" onClick={strips}>
+            Print on the label printer
+          </Button>
+        </div>
       </form>
+      <PrinterWindow printer={printer} />
     </div>
   );
 }

@@ -5,7 +5,7 @@ import api, { type Schemas, told } from "../api/client";
 import { dayWords } from "../days";
 import { PeopleOptions } from "../place/PeopleOptions";
 import { useCommands } from "../ui/commands";
-import { Button, Coming, Select, Trouble } from "../ui/parts";
+import { Button, Coming, Field, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { doneQuietly, takeBack } from "../undo";
 import { choose, useChoices } from "../units";
@@ -17,6 +17,7 @@ import { Facing } from "./Facing";
 import { LastDone } from "./LastDone";
 import { Otherwise, type Sizes } from "./Otherwise";
 import { Turns } from "./Turns";
+import { useRunLabels, type When } from "./useRunLabels";
 
 /** The day graft by graft, the whole screen for the one at hand: one key or tap for done. */
 export function Run() {
@@ -120,15 +121,18 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
       }
     });
   };
+  const labels = useRunLabels();
   const made = () =>
-    sent((id) =>
-      told(
+    sent(async (id) => {
+      const was = await told(
         api.POST("/api/bench-days/jobs/{id}/made", {
           params: { path: { id } },
           body: { personId, lotId, ...sizes, faceS: face.seconds },
         }),
-      ),
-    );
+      );
+      labels.made(was.code, id, hand.turns);
+      return was;
+    });
   const later = () =>
     sent((id) => told(api.POST("/api/bench-days/jobs/{id}/later", { params: { path: { id } } })));
   const refuse = (why: Schemas["day.RefusalEntry"]["why"]) =>
@@ -227,6 +231,15 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
             }}
           />
         )}
+        <div className="mt-4 w-[230px] max-sm:w-full">
+          <Field label="Labels out of the printer">
+            <Select value={labels.when} onChange={(e) => labels.choose(e.target.value as When)}>
+              <option value="NONE">none, they are there</option>
+              <option value="BLOCK">at the end of a block</option>
+              <option value="EACH">each at once</option>
+            </Select>
+          </Field>
+        </div>
         {hand.next && !gate && (
           <p className="mt-5 border-line border-t pt-2 text-[15px] text-soft">
             Then <b className="code text-ink">{hand.next.plantCode}</b>, {hand.next.varietyName} from{" "}

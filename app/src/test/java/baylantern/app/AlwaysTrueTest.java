@@ -57,6 +57,8 @@ class AlwaysTrueTest extends ApiTest {
             "POST /api/notebooks",
             "POST /api/notebooks/{id}/preview",
             "POST /api/recalls/preview",
+            "POST /api/printer",
+            "POST /api/printer/roll",
             "POST /api/scans",
             "POST /api/stick-checks/judge",
             "POST /api/weather/look");
@@ -325,6 +327,7 @@ class AlwaysTrueTest extends ApiTest {
                 .forEach(block -> blocks.add(0, block.get("key").asString()));
         did("PUT /api/bench-days/{day}/order", http.put(day + "/order", Map.of("blocks", blocks)));
         did("DELETE /api/bench-days/{day}/order", delete(day + "/order"));
+        did("POST /api/bench-days/{day}/labels", http.post(day + "/labels", Map.of()));
         did("POST /api/bench-days/{day}/begin", http.post(day + "/begin", Map.of()));
         List<Long> jobs = new ArrayList<>();
         JsonNode hand = http.post(day + "/at-hand", Map.of("personId", 1)).json();

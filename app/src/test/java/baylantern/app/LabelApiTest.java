@@ -75,6 +75,31 @@ class LabelApiTest extends ApiTest {
     }
 
     @Test
+    void thePrinterStandInPrintsStripsThatScanAndSaysWhenItsRollIsShort() throws Exception {
+        List<String> codes = List.of("AV-1", "AV-2");
+        Map<String, Object> entry = Map.of("codes", codes, "kind", "TAG", "parts", List.of("STOCK"));
+        http.post("/api/printer/roll", Map.of());
+        Http.Answer printed = http.post("/api/printer", entry);
+        assertThat(printed.status()).as(printed.text()).isEqualTo(200);
+        assertThat(printed.json().get("left").asInt()).isEqualTo(98);
+        byte[] png = http.get("/api/printer/strips/"
+                        + printed.json().get("printed").get(0).asString())
+                .bytes();
+        BufferedImage strip = ImageIO.read(new java.io.ByteArrayInputStream(png));
+        BufferedImage first = strip.getSubimage(0, 0, strip.getWidth(), strip.getHeight() / 2);
+        assertThat(new MultiFormatReader()
+                        .decode(new BinaryBitmap(new HybridBinarizer(new BufferedImageLuminanceSource(first))))
+                        .getText())
+                .isEqualTo("AV-1");
+        List<String> many = java.util.Collections.nCopies(99, "AV-1");
+        Http.Answer tooMany = http.post("/api/printer", Map.of("codes", many, "kind", "TAG", "parts", List.of()));
+        assertThat(tooMany.status()).isEqualTo(409);
+        assertThat(tooMany.text()).contains("has 98 labels left on its roll: put in a new one");
+        assertThat(http.get("/api/printer").json().get("left").asInt()).isEqualTo(98);
+        assertThat(http.get("/api/printer/strips/nothing").status()).isEqualTo(404);
+    }
+
+    @Test
     void labelsOfEverySizeAreReadBackFromThePaper() throws Exception {
         for (LabelSheet.Kind kind : LabelSheet.Kind.values()) {
             for (LabelSheet.Paper paper : LabelSheet.Paper.values()) {

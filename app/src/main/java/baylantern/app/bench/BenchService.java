@@ -283,16 +283,25 @@ public class BenchService implements Undoer {
         return logAll(List.of(entry));
     }
 
+    /** Logs one graft under a code that was given for it; where that is taken, under the next. */
+    @Transactional
+    public Logged logAs(BenchEntry entry, @Nullable String code) {
+        long act = acts.open(kind(), sentence(List.of(entry)));
+        Logged all = new Logged(act, new ArrayList<>(), new ArrayList<>());
+        log(entry, act, all, code == null || grafts.byCode(code) != null ? null : code);
+        return all;
+    }
+
     /** Logs several runs as one act, all or none; the codes come in the order of the runs. */
     @Transactional
     public Logged logAll(List<BenchEntry> entries) {
         long act = acts.open(kind(), sentence(entries));
         Logged all = new Logged(act, new ArrayList<>(), new ArrayList<>());
-        entries.forEach(entry -> log(entry, act, all));
+        entries.forEach(entry -> log(entry, act, all, null));
         return all;
     }
 
-    private void log(BenchEntry entry, long act, Logged all) {
+    private void log(BenchEntry entry, long act, Logged all, @Nullable String given) {
         List<Finding> found = check(entry);
         FarmProblem.ifRefused(found);
         Variety variety = places.variety(entry.varietyId());
@@ -301,7 +310,9 @@ public class BenchService implements Undoer {
         FitMeasure.Measuring measuring = measure == null ? null : measure.of(variety.speciesKey(), entry.makerId());
         List<Long> ids = new ArrayList<>();
         for (BenchEntry.OnStem on : entry.stems()) {
-            String code = codes(variety, entry.madeOn().getYear(), 1).get(0);
+            String code = given != null
+                    ? given
+                    : codes(variety, entry.madeOn().getYear(), 1).get(0);
             GraftFit fit = fit(entry, on, measuring);
             ids.add(store(row(entry, on, variety, code, act, wood, fit), schools(entry, variety)));
             all.codes().add(code);

@@ -22,9 +22,16 @@ class BenchDayController {
     private final HandService hands;
     private final TeamService teams;
     private final OrderService orders;
+    private final NumberedService numbered;
 
     BenchDayController(
-            BenchDayService days, RunService runs, HandService hands, TeamService teams, OrderService orders) {
+            BenchDayService days,
+            RunService runs,
+            HandService hands,
+            TeamService teams,
+            OrderService orders,
+            NumberedService numbered) {
+        this.numbered = numbered;
         this.orders = orders;
         this.teams = teams;
         this.days = days;
@@ -60,6 +67,11 @@ class BenchDayController {
     @PostMapping("/{day}/begin")
     BenchDayService.Done begin(@PathVariable LocalDate day) {
         return runs.begin(day);
+    }
+
+    @PostMapping("/{day}/labels")
+    NumberedService.Numbered number(@PathVariable LocalDate day) {
+        return numbered.number(day);
     }
 
     @PostMapping("/{day}/end")

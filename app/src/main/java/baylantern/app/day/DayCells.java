@@ -45,6 +45,9 @@ class DayCells implements Cells {
         book.cell(jobs, "technique_key", CellRule.technique(rules, "cleft"));
         book.cell(jobs, "cover", CellRule.word(Cover.class, Cover.NONE));
         book.cell(jobs, "refused", CellRule.word(Refusal.class, null));
+        book.cell(jobs, "code", CellRule.free());
+        book.cell("day_label", "plan_no", CellRule.count().or("0"));
+        book.cell("day_label", "code", CellRule.named());
         book.cell("day_made", "face_s", CellRule.count());
     }
 }

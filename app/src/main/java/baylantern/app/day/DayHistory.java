@@ -84,7 +84,8 @@ public class DayHistory {
                             graft.techniqueKey(),
                             graft.cover(),
                             graft.stemId(),
-                            graft.lotId()))));
+                            graft.lotId(),
+                            graft.code()))));
             Rows.one(runs.setMade(graft));
         }
     }

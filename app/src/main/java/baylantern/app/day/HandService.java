@@ -79,7 +79,8 @@ class HandService {
                 String techniqueName,
                 String coverWords,
                 long lotId,
-                String lotCode) {}
+                String lotCode,
+                @Nullable String code) {}
 
         /** On what, mm at the cut where it was measured. */
         record On(
@@ -226,7 +227,8 @@ class HandService {
                         technique(job).name(),
                         job.how().cover().words(),
                         job.how().lotId(),
-                        job.how().lotCode()),
+                        job.how().lotCode(),
+                        job.code()),
                 new Facing.On(
                         job.on().plantCode(),
                         job.on().label(),

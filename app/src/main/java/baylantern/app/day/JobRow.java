@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
  * One graft of a day that has begun.
  *
  * @param block what it is made together with
+ * @param code the code its graft will have, null where it is given as it is made
  */
 record JobRow(
         long id,
@@ -19,6 +20,7 @@ record JobRow(
         int planNo,
         How how,
         On on,
+        @Nullable String code,
         @Nullable Refusal refused,
         Made made) {
 
@@ -73,6 +75,7 @@ record JobRow(
             String kind,
             String spotName,
             @Nullable Double stockMm,
+            @Nullable String code,
             @Nullable Refusal refused,
             @Nullable String graftCode,
             @Nullable Instant doneAt,
@@ -86,6 +89,7 @@ record JobRow(
                 planNo,
                 new How(varietyId, varietyName, speciesKey, techniqueKey, cover, lotId, lotCode),
                 new On(stemId, label, plantCode, kind, spotName, stockMm),
+                code,
                 refused,
                 new Made(graftCode, doneAt, doneBy, faceS));
     }

@@ -85,7 +85,7 @@ class LabelController {
         return own == null ? usual : own;
     }
 
-    private static List<String> split(String codes) {
+    static List<String> split(String codes) {
         return Arrays.stream(codes.split("[,;\\s]+"))
                 .filter(code -> !code.isBlank())
                 .map(code -> code.toUpperCase(Locale.ROOT))

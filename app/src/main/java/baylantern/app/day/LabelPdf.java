@@ -41,22 +41,46 @@ final class LabelPdf {
 
     /** The sheets as a PDF with its font in it. */
     static byte[] of(LabelSheet sheet, List<Label> labels) {
-        try (PDDocument document = new PDDocument();
-                InputStream ttf = Objects.requireNonNull(PDDocument.class.getResourceAsStream(FONT))) {
-            PDType0Font font = PDType0Font.load(document, ttf, true);
-            int pages = (labels.size() + sheet.perPage() - 1) / sheet.perPage();
-            for (int page = 0; page < pages; page++) {
-                PDPage paper = new PDPage(new PDRectangle(
-                        (float) sheet.paper().widthMm() * POINTS,
-                        (float) sheet.paper().heightMm() * POINTS));
-                document.addPage(paper);
-                try (PDPageContentStream pen = new PDPageContentStream(document, paper)) {
-                    int last = Math.min(labels.size(), (page + 1) * sheet.perPage());
-                    for (int i = page * sheet.perPage(); i < last; i++) {
-                        new Drawn(pen, font, sheet, sheet.spot(i)).draw(labels.get(i));
+        return written((document, font) -> {
+            for (int first = 0; first < labels.size(); first += sheet.perPage()) {
+                int last = Math.min(labels.size(), first + sheet.perPage());
+                try (PDPageContentStream pen =
+                        page(document, sheet.paper().widthMm(), sheet.paper().heightMm())) {
+                    for (int i = first; i < last; i++) {
+                        new Drawn(pen, font, sheet.label(), sheet.paper().heightMm(), sheet.spot(i))
+                                .draw(labels.get(i));
                     }
                 }
             }
+        });
+    }
+
+    /** Each label on a strip of its own, as a label printer cuts them. */
+    static byte[] strips(LabelSheet.Size size, List<Label> labels) {
+        return written((document, font) -> {
+            for (Label label : labels) {
+                try (PDPageContentStream pen = page(document, size.widthMm(), size.heightMm())) {
+                    new Drawn(pen, font, size, size.heightMm(), new LabelSheet.Spot(0, 0, 0)).draw(label);
+                }
+            }
+        });
+    }
+
+    private static PDPageContentStream page(PDDocument document, double wideMm, double highMm) throws IOException {
+        PDPage paper = new PDPage(new PDRectangle((float) wideMm * POINTS, (float) highMm * POINTS));
+        document.addPage(paper);
+        return new PDPageContentStream(document, paper);
+    }
+
+    /** What is drawn into a document. */
+    private interface Drawing {
+        void into(PDDocument document, PDType0Font font) throws IOException;
+    }
+
+    private static byte[] written(Drawing drawing) {
+        try (PDDocument document = new PDDocument();
+                InputStream ttf = Objects.requireNonNull(PDDocument.class.getResourceAsStream(FONT))) {
+            drawing.into(document, PDType0Font.load(document, ttf, true));
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             document.save(out);
             return out.toByteArray();
@@ -65,21 +89,22 @@ final class LabelPdf {
         }
     }
 
-    /** One label at its place; upper left corner, in mm. */
-    private record Drawn(PDPageContentStream pen, PDType0Font font, LabelSheet sheet, LabelSheet.Spot at) {
+    /** One label at its place on a page so high; upper left corner, in mm. */
+    private record Drawn(
+            PDPageContentStream pen, PDType0Font font, LabelSheet.Size size, double pageHighMm, LabelSheet.Spot at) {
 
         void draw(Label label) throws IOException {
-            double high = sheet.label().heightMm() - 2 * EDGE_MM;
-            double square = Math.min(Math.min(high, MOST_CODE_MM), sheet.label().widthMm() / 2);
+            double high = size.heightMm() - 2 * EDGE_MM;
+            double square = Math.min(Math.min(high, MOST_CODE_MM), size.widthMm() / 2);
             square(label.code(), square);
-            text(label.lines(), square + 2 * EDGE_MM, sheet.label().widthMm() - square - 3 * EDGE_MM, high);
+            text(label.lines(), square + 2 * EDGE_MM, size.widthMm() - square - 3 * EDGE_MM, high);
         }
 
         private void square(String code, double sizeMm) throws IOException {
             BitMatrix bits = bits(code);
             double module = sizeMm / (bits.getWidth() + 2 * QUIET_MODULES);
             double left = at.xMm() + EDGE_MM + QUIET_MODULES * module;
-            double top = at.yMm() + (sheet.label().heightMm() - sizeMm) / 2 + QUIET_MODULES * module;
+            double top = at.yMm() + (size.heightMm() - sizeMm) / 2 + QUIET_MODULES * module;
             for (int y = 0; y < bits.getHeight(); y++) {
                 for (int x = 0; x < bits.getWidth(); x++) {
                     if (bits.get(x, y)) {
@@ -164,7 +189,7 @@ final class LabelPdf {
         }
 
         private float up(double fromTopMm) {
-            return (float) (sheet.paper().heightMm() - fromTopMm) * POINTS;
+            return (float) (pageHighMm - fromTopMm) * POINTS;
         }
     }
 }

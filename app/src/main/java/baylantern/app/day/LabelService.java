@@ -10,6 +10,7 @@ import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
 import baylantern.core.day.label.LabelSheet;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Technique;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -35,8 +36,21 @@ class LabelService {
     private final PlantService plants;
     private final LotDesk lots;
     private final Rulebook rules;
+    private final RunMapper runs;
+    private final DayMapper days;
+    private final NumberedService numbered;
 
-    LabelService(GraftService grafts, PlantService plants, LotDesk lots, Rulebook rules) {
+    LabelService(
+            GraftService grafts,
+            PlantService plants,
+            LotDesk lots,
+            Rulebook rules,
+            RunMapper runs,
+            DayMapper days,
+            NumberedService numbered) {
+        this.runs = runs;
+        this.days = days;
+        this.numbered = numbered;
         this.grafts = grafts;
         this.plants = plants;
         this.lots = lots;
@@ -57,10 +71,21 @@ class LabelService {
         return LabelPdf.of(sheet, labels(codes, parts));
     }
 
-    /** Codes of the grafts of a day. */
+    /** Codes of the grafts of a day, and of those to be made on it that have theirs already. */
     List<String> codesOf(LocalDate day) {
         GraftFilter made = new GraftFilter(null, null, null, null, null, null, day, day, null, null);
-        return grafts.list(made, MOST).stream().map(Graft::code).sorted().toList();
+        Stream<String> logged =
+                grafts.list(made, MOST).stream().map(Graft::code).sorted();
+        List<JobRow> jobs = runs.jobs(day);
+        Stream<String> kept = jobs.isEmpty()
+                ? numbered.of(day).stream()
+                : jobs.stream().filter(JobRow::open).map(JobRow::code).filter(Objects::nonNull);
+        return Stream.concat(logged, kept).distinct().toList();
+    }
+
+    /** The same labels on strips of this size, for a label printer. */
+    byte[] strips(List<String> codes, LabelSheet.Size size, Set<Part> parts) {
+        return LabelPdf.strips(size, labels(codes, parts));
     }
 
     List<LabelPdf.Label> labels(List<String> codes, Set<Part> parts) {
@@ -80,6 +105,10 @@ class LabelService {
         Optional<Graft> graft = grafts.find(code);
         if (graft.isPresent()) {
             return graft(graft.get(), parts);
+        }
+        RunMapper.Kept kept = runs.kept(code);
+        if (kept != null) {
+            return kept(code, kept, parts);
         }
         LotView lot = shelf.get(code);
         if (lot != null) {
@@ -107,6 +136,33 @@ class LabelService {
                         Objects.requireNonNullElse(plant.varietyName(), plant.speciesKey()),
                         parts.contains(Part.STOCK) ? Objects.requireNonNullElse(plant.stockKind(), "") : "",
                         plant.spotName()));
+    }
+
+    // A graft that is to be made: what is known of it by then.
+    private LabelPdf.Label kept(String code, RunMapper.Kept kept, Set<Part> parts) {
+        JobRow job = kept.jobId() == null ? null : runs.job(kept.jobId());
+        DayRow plan = days.standing().stream()
+                .filter(row -> row.planNo() == kept.planNo())
+                .findFirst()
+                .orElse(null);
+        String variety = job != null
+                ? job.how().varietyName()
+                : plan == null ? "" : plan.what().varietyName();
+        String technique = job != null
+                ? job.how().techniqueKey()
+                : plan == null ? "" : plan.what().techniqueKey();
+        LocalDate day = job != null ? job.onDay() : plan == null ? null : plan.onDay();
+        String planned = Stream.of(
+                        parts.contains(Part.DATE) && day != null ? day.format(DAY) : "",
+                        parts.contains(Part.TECHNIQUE)
+                                ? rules.technique(technique)
+                                        .map(Technique::name)
+                                        .orElse("")
+                                : "")
+                .filter(text -> !text.isBlank())
+                .collect(Collectors.joining(" · "));
+        String on = job != null && parts.contains(Part.STOCK) ? "on " + job.on().plantCode() : "";
+        return new LabelPdf.Label(code, lines(Stream.of(variety, code).filter(line -> !line.isBlank()), planned, on));
     }
 
     private LabelPdf.Label graft(Graft graft, Set<Part> parts) {

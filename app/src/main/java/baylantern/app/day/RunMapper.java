@@ -5,6 +5,7 @@ import baylantern.core.bench.Cover;
 import baylantern.core.day.crew.Role;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -58,7 +59,8 @@ interface RunMapper {
             String techniqueKey,
             Cover cover,
             long stemId,
-            long lotId) {}
+            long lotId,
+            String code) {}
 
     int insertJobs(@Param("day") LocalDate day, @Param("jobs") List<NewJob> jobs);
 
@@ -73,6 +75,24 @@ interface RunMapper {
     int setMade(@Param("was") DayHistory.Worked was);
 
     int ofLot(@Param("id") long id, @Param("lotId") long lotId);
+
+    /** A code given to a graft of a plan before it is made. */
+    record Numbered(int planNo, String code) {}
+
+    /** Codes given for plans, in the order they were given. */
+    List<Numbered> labels(@Param("plans") Collection<Integer> plans);
+
+    int insertLabels(@Param("labels") List<Numbered> labels);
+
+    /** The plan and day a code is kept for, null where for none. */
+    @Nullable
+    Kept kept(@Param("code") String code);
+
+    /** What a code is kept for. */
+    record Kept(int planNo, @Nullable Long jobId) {}
+
+    /** All codes kept for grafts that may be made. */
+    List<String> keptCodes();
 
     int refuse(@Param("id") long id, @Param("why") String why);
 

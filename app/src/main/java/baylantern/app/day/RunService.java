@@ -32,6 +32,7 @@ class RunService {
     private final TrailService trail;
     private final HandDesk atHand;
     private final FarmClock clock;
+    private final NumberedService numbered;
 
     RunService(
             LayoutService layouts,
@@ -40,7 +41,9 @@ class RunService {
             PlaceService places,
             TrailService trail,
             HandDesk atHand,
-            FarmClock clock) {
+            FarmClock clock,
+            NumberedService numbered) {
+        this.numbered = numbered;
         this.layouts = layouts;
         this.runs = runs;
         this.bench = bench;
@@ -56,6 +59,7 @@ class RunService {
         onItsDay(day);
         LayoutService.Layout layout = layouts.of(day);
         List<RunMapper.NewJob> jobs = new ArrayList<>();
+        NumberedService.Handing codes = numbered.codes(day, layout.jobs());
         int turn = layout.jobs().stream().mapToInt(JobRow::turn).max().orElse(0);
         for (Blocks.Made block : layouts.pieces(day, layout)) {
             for (Blocks.Piece piece : block.pieces()) {
@@ -67,7 +71,8 @@ class RunService {
                         block.line().technique().key(),
                         block.cover(),
                         piece.stem().stemId(),
-                        piece.lot().id()));
+                        piece.lot().id(),
+                        codes.next(block.line().plan())));
             }
         }
         if (jobs.isEmpty()) {
@@ -122,7 +127,7 @@ class RunService {
         notMadeYet(job);
         long person = places.person(entry.personId()).id();
         long lot = entry.lotId() == null ? job.how().lotId() : entry.lotId();
-        BenchService.Logged logged = bench.log(entry(job, entry, person, lot));
+        BenchService.Logged logged = bench.logAs(entry(job, entry, person, lot), job.code());
         String code = logged.codes().get(0);
         Rows.one(runs.ofLot(job.id(), lot));
         Rows.one(runs.made(job.id(), new RunMapper.Made(code, clock.now(), person, entry.faceS())));

@@ -50,7 +50,7 @@ public enum Fact {
     STEMS_MEASURED("fit_stem", "fit_hand"),
     PREPARED("fit_list", "fit_row"),
     /** How a graft day is laid out, who works on it, and its grafts one by one. */
-    RUNS("day_frame", "day_hand", "day_turn", "day_job", "day_made"),
+    RUNS("day_frame", "day_hand", "day_turn", "day_job", "day_made", "day_label"),
     LOOKS("care_look"),
     VISITS("care_visit");
 
