@@ -41,9 +41,19 @@ export function Facing({ facing, lotId, sizes }: Props) {
         {stockMm !== undefined ? `stock ${lengthWords(stockMm, length)}` : "stock not measured"}
         {scionMm !== undefined ? `, stick ${lengthWords(scionMm, length)}` : ""}
       </p>
-      {facing.cuts.length > 0 && (
+      {facing.cut && (
+        <p className="mt-2 max-w-xl text-[19px]">
+          {facing.cut.atMm !== undefined
+            ? `Cut ${lengthWords(facing.cut.atMm, length)} over the soil${facing.cut.why ? ` (${facing.cut.why})` : ""}. `
+            : ""}
+          {facing.cut.side === "middle"
+            ? "Set the scion in the middle."
+            : `Even on the ${facing.cut.side}, cambium on cambium; the tape wound ${facing.cut.side === "right" ? "clockwise" : "counter-clockwise"} pulls it home.`}
+        </p>
+      )}
+      {facing.cut && facing.cut.cuts.length > 0 && (
         <dl className="mt-3 grid max-w-xl grid-cols-[1fr_auto] gap-x-4 text-[17px]">
-          {facing.cuts.map((step) => (
+          {facing.cut.cuts.map((step) => (
             <div key={step.key} className="contents">
               <dt className="border-line border-t py-0.5">{step.name}</dt>
               <dd className="code border-line border-t py-0.5 text-right">{stepWords(step, length)}</dd>

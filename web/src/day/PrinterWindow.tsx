@@ -23,7 +23,7 @@ export function PrinterWindow({ printer }: { printer: ReturnType<typeof usePrint
           <img
             alt={`The labels printed last, ${last}`}
             src={`/api/printer/strips/${last}`}
-            className="mx-auto block w-[70%] shadow"
+            className="mx-auto block min-h-[80px] w-[70%] shadow"
           />
           <p className="mt-1 text-[13px] text-soft">Kept in the farm's folder as printed/{last}.pdf</p>
         </div>

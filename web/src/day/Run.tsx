@@ -231,6 +231,12 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
             }}
           />
         )}
+        {hand.next && !gate && (
+          <p className="mt-5 border-line border-t pt-2 text-[15px] text-soft">
+            Then <b className="code text-ink">{hand.next.plantCode}</b>, {hand.next.varietyName} from{" "}
+            <span className="code">{hand.next.lotCode}</span>, {hand.next.techniqueName}
+          </p>
+        )}
         <div className="mt-4 w-[230px] max-sm:w-full">
           <Field label="Labels out of the printer">
             <Select value={labels.when} onChange={(e) => labels.choose(e.target.value as When)}>
@@ -240,12 +246,6 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
             </Select>
           </Field>
         </div>
-        {hand.next && !gate && (
-          <p className="mt-5 border-line border-t pt-2 text-[15px] text-soft">
-            Then <b className="code text-ink">{hand.next.plantCode}</b>, {hand.next.varietyName} from{" "}
-            <span className="code">{hand.next.lotCode}</span>, {hand.next.techniqueName}
-          </p>
-        )}
       </section>
       <Turns turns={hand.turns} at={hand.facing.jobId} />
     </div>

@@ -39,6 +39,7 @@ class AlwaysTrueTest extends ApiTest {
             "GET /api/calliper", "a device, which measures anew each time",
             "GET /api/exchange/farm.zip", "the tables themselves, with the hour",
             "GET /api/labels.pdf", "a print, with the moment in it",
+            "GET /api/printer/strips/{name}", "a picture of what was printed, no fact of the farm",
             "GET /api/fit/pairings/{id}", "works aside and tells how far it is");
 
     /** A measure as it is kept, within a sentence. */

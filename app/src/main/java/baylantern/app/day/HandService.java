@@ -1,16 +1,13 @@
 package baylantern.app.day;
 
 import baylantern.app.bench.BenchService;
+import baylantern.app.fit.CutAdvice;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.wood.CleanService;
 import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
 import baylantern.core.day.crew.Rest;
-import baylantern.core.fit.Round;
-import baylantern.core.fit.contact.CutStep;
-import baylantern.core.fit.contact.FitBench;
-import baylantern.core.fit.contact.Joint;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
@@ -38,7 +35,7 @@ class HandService {
     private final LotDesk lots;
     private final Paces paces;
     private final Rulebook rules;
-    private final FitBench fit;
+    private final CutAdvice advice;
 
     HandService(
             RunMapper runs,
@@ -48,7 +45,8 @@ class HandService {
             BladeGate blades,
             LotDesk lots,
             Paces paces,
-            Rulebook rules) {
+            Rulebook rules,
+            CutAdvice advice) {
         this.runs = runs;
         this.atHand = atHand;
         this.places = places;
@@ -57,7 +55,7 @@ class HandService {
         this.lots = lots;
         this.paces = paces;
         this.rules = rules;
-        this.fit = new FitBench(rules);
+        this.advice = advice;
     }
 
     /** Who asks. */
@@ -68,7 +66,7 @@ class HandService {
             long jobId,
             @JsonUnwrapped What what,
             @JsonUnwrapped On on,
-            List<CutStep> cuts,
+            CutAdvice.@Nullable Advised cut,
             List<Wood> others,
             List<Followed> schools) {
 
@@ -235,7 +233,10 @@ class HandService {
                         job.on().spotName(),
                         job.on().stockMm(),
                         scion),
-                cuts(job, scion),
+                scion == null
+                        ? null
+                        : advice.of(job.on().stemId(), job.how().techniqueKey(), scion)
+                                .orElse(null),
                 own.stream()
                         .map(lot -> new Facing.Wood(
                                 lot.id(),
@@ -244,25 +245,6 @@ class HandService {
                                 lot.count().budsLeft()))
                         .toList(),
                 schools(job));
-    }
-
-    private List<CutStep> cuts(JobRow job, @Nullable Double scionMm) {
-        Double stockMm = job.on().stockMm();
-        if (stockMm == null || scionMm == null) {
-            return List.of();
-        }
-        try {
-            Joint joint = fit.joint(
-                    job.how().techniqueKey(),
-                    Round.of(stockMm, null, rules.fit()),
-                    Round.of(scionMm, null, rules.fit()),
-                    new FitBench.Wish(null, null, null, null, null, null),
-                    FitBench.Wrap.CLOCKWISE);
-            return fit.model(job.how().techniqueKey()).cuts(joint);
-        } catch (baylantern.core.fit.FitRefused e) {
-            // Sizes that do not fit are no reason not to show the graft: they are measured at the bench.
-            return List.of();
-        }
     }
 
     private List<Facing.Followed> schools(JobRow job) {
