@@ -10,7 +10,7 @@ interface Props {
   onChange: (chosen: Record<string, string>) => void;
 }
 
-/** Which school is followed where growers disagree; the default stands unless another is picked. */
+/** Which school is followed where growers disagree; the farm's habit stands unless another is picked. */
 export function Schools({ species, technique, chosen, onChange }: Props) {
   const rules = useRules();
   const standard = useQuery({
@@ -23,11 +23,13 @@ export function Schools({ species, technique, chosen, onChange }: Props) {
       ),
   });
   if (!rules.data || !standard.data) return null;
-  const own = Object.entries(chosen).filter(([q, s]) => standard.data[q] !== s).length;
+  const own = rules.data.schools
+    .filter((q) => chosen[q.key] !== undefined && chosen[q.key] !== standard.data[q.key])
+    .map((q) => q.schools[chosen[q.key]]?.name);
   return (
     <details className="mt-3">
       <summary className="text-sea underline">
-        Schools followed{own > 0 ? `, ${own} of your own` : ": the defaults"}
+        Schools followed: {own.length > 0 ? own.join(", ") : "the farm's habit"}
       </summary>
       <div className="mt-2 grid grid-cols-2 gap-x-5 gap-y-2 max-sm:grid-cols-1">
         {rules.data.schools.map((question) => (
@@ -39,7 +41,7 @@ export function Schools({ species, technique, chosen, onChange }: Props) {
               {Object.values(question.schools).map((school) => (
                 <option key={school.key} value={school.key}>
                   {school.name}
-                  {standard.data[question.key] === school.key ? " (default)" : ""}
+                  {standard.data[question.key] === school.key ? " (the farm's habit)" : ""}
                 </option>
               ))}
             </Select>

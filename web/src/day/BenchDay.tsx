@@ -10,6 +10,7 @@ import { AddLine } from "./AddLine";
 import { BlockList } from "./BlockList";
 import { DayStrip, StripTable } from "./DayStrip";
 import { clock, type DayView, useBenchDay } from "./dayApi";
+import { LineSchools } from "./LineSchools";
 import { TeamForm } from "./TeamForm";
 
 /** A graft day as a piece of work: what, in which order, by whom, when it is done, what goes into the box. */
@@ -158,6 +159,7 @@ function Lines({ day }: { day: DayView }) {
             <span className="block text-[14px] text-soft">
               {line.techniqueName}, {line.spotName}
             </span>
+            <LineSchools planNo={line.planNo} variety={line.varietyName} />
           </li>
         ))}
       </ul>

@@ -5,6 +5,7 @@ import { PartHeading, Select, Statement, Trouble } from "../ui/parts";
 import { Wide } from "../ui/Wide";
 import { figureNumber, lengthUnit, useChoices } from "../units";
 import { DayFigures } from "./DayFigures";
+import { Disagreements } from "./Disagreements";
 import { FigureTable } from "./FigureTable";
 import { FitFigures } from "./FitFigures";
 import { FlushFigures } from "./FlushFigures";
@@ -83,23 +84,7 @@ export function RulesRoom() {
           </tbody>
         </table>
       </Wide>
-      <PartHeading>Where growers disagree</PartHeading>
-      {rules.data.schools.map((q) => (
-        <details key={q.key} className="border-line border-t py-1.5">
-          <summary>
-            <b>{q.question}</b>: {q.schools[q.standard]?.name}{" "}
-            <span className="text-soft">unless you choose otherwise</span>
-          </summary>
-          <p className="py-1 text-soft">{q.why}.</p>
-          <ul>
-            {Object.values(q.schools).map((school) => (
-              <li key={school.key}>
-                {school.name}. <span className="text-soft">Risk: {school.risk}.</span>
-              </li>
-            ))}
-          </ul>
-        </details>
-      ))}
+      {species && <Disagreements questions={rules.data.schools} species={species} />}
     </div>
   );
 }

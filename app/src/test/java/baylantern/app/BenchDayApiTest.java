@@ -116,6 +116,47 @@ class BenchDayApiTest extends ApiTest {
     }
 
     @Test
+    void theNearestHabitIsFollowedAndEachGraftKeepsWhatWas() {
+        lot(12);
+        line("cleft", 2);
+        String habits = "/api/grafts/habits";
+        int plan = http.get(day).json().get("lines").get(0).get("planNo").asInt();
+        assertThat(http.put(habits, Map.of("question", "water", "school", "moist"))
+                        .status())
+                .isEqualTo(200);
+        http.put(habits, Map.of("question", "film", "school", "leave-free", "speciesKey", "avocado"));
+        http.put(habits, Map.of("question", "film", "school", "cover-thin"));
+        http.put(habits, Map.of("question", "wrap", "school", "downward", "planNo", plan));
+        JsonNode standard = http.get("/api/grafts/schools?speciesKey=avocado&techniqueKey=cleft")
+                .json();
+        assertThat(standard.get("water").asString()).isEqualTo("moist");
+        assertThat(standard.get("film").asString()).isEqualTo("leave-free");
+        assertThat(standard.get("wrap").asString()).isEqualTo("upward");
+        begun();
+        JsonNode hand = hand(1);
+        assertThat("" + hand.get("facing").get("schools")).contains("from the top of the union down");
+        String code = made(job(hand), 1).json().get("code").asString();
+        List<String> kept = store.queryForList(
+                "SELECT s.question || '=' || s.school FROM bench_school s JOIN bench_graft g ON g.id = s.graft_id"
+                        + " WHERE g.code = ?",
+                String.class,
+                code);
+        assertThat(kept).contains("water=moist", "film=leave-free", "wrap=downward");
+        http.put(habits, Map.of("question", "film", "speciesKey", "avocado"));
+        assertThat(http.get("/api/grafts/schools?speciesKey=avocado&techniqueKey=cleft")
+                        .json()
+                        .get("film")
+                        .asString())
+                .isEqualTo("cover-thin");
+        assertThat(http.put(habits, Map.of("question", "water", "school", "upward"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(http.put(habits, Map.of("question", "tide", "school", "high"))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    @Test
     void oneGraftPressedByEightIsMadeOnceAndTwoPeopleAreNeverShownTheSame() throws Exception {
         lot(12);
         line("cleft", 10);

@@ -43,7 +43,7 @@ class ExchangeApiTest extends ApiTest {
     // What the ninth version wrote: no graft day laid out.
     private static Map<String, String> ofVersionNine(byte[] zip) throws IOException {
         Map<String, String> files = tables(zip);
-        String[] days = {"day_frame", "day_hand", "day_turn", "day_job", "day_made", "day_label"};
+        String[] days = {"day_frame", "day_hand", "day_turn", "day_job", "day_made", "day_label", "bench_habit"};
         for (String table : days) {
             files.remove(table + ".csv");
         }

@@ -70,7 +70,7 @@ class FarmTest extends DemoScreenTest {
         page.getByLabel("Find a stock by code or place").fill("AV-124 … 126");
         button(page, "List all 3").click();
         assertThat(heading(page, "A run of 3 grafts")).isVisible();
-        page.getByText("Schools followed: the defaults").click();
+        page.getByText("Schools followed: the farm's habit").click();
         choose(list(page, "Water after grafting"), "moist");
         page.getByLabel(Pattern.compile("^Scion diameter")).first().fill("abc");
         assertThat(page.getByText("a number, such as 7.8 or 5/16").first()).isVisible();

@@ -33,6 +33,7 @@ class BenchController {
     private final PartsService parts;
     private final FindService finds;
     private final TrayService trays;
+    private final HabitService habits;
 
     BenchController(
             BenchService bench,
@@ -42,7 +43,9 @@ class BenchController {
             CorrectionService corrections,
             PartsService parts,
             FindService finds,
-            TrayService trays) {
+            TrayService trays,
+            HabitService habits) {
+        this.habits = habits;
         this.trays = trays;
         this.bench = bench;
         this.grafts = grafts;
@@ -89,6 +92,16 @@ class BenchController {
             @RequestParam(required = false) @Nullable Long makerId,
             @RequestParam(required = false) @Nullable String search) {
         return trays.of(varietyId, new TrayService.Stick(techniqueKey, scionMm, makerId), search);
+    }
+
+    @GetMapping("/habits")
+    List<HabitService.HabitView> habits() {
+        return habits.all();
+    }
+
+    @PutMapping("/habits")
+    HabitService.HabitDone habit(@Valid @RequestBody HabitService.HabitEntry entry) {
+        return habits.set(entry);
     }
 
     @GetMapping("/schools")

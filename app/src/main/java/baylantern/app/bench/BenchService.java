@@ -55,6 +55,7 @@ public class BenchService implements Undoer {
     private final LineageService lineage;
     private final ObjectProvider<FitMeasure> fits;
     private final NumberService numbers;
+    private final HabitService habits;
 
     BenchService(
             GraftMapper grafts,
@@ -66,7 +67,9 @@ public class BenchService implements Undoer {
             LotLedger ledger,
             LineageService lineage,
             ObjectProvider<FitMeasure> fits,
-            NumberService numbers) {
+            NumberService numbers,
+            HabitService habits) {
+        this.habits = habits;
         this.numbers = numbers;
         this.grafts = grafts;
         this.places = places;
@@ -309,12 +312,13 @@ public class BenchService implements Undoer {
         FitMeasure measure = fits.getIfAvailable();
         FitMeasure.Measuring measuring = measure == null ? null : measure.of(variety.speciesKey(), entry.makerId());
         List<Long> ids = new ArrayList<>();
+        Map<String, String> schools = schools(entry, variety);
         for (BenchEntry.OnStem on : entry.stems()) {
             String code = given != null
                     ? given
                     : codes(variety, entry.madeOn().getYear(), 1).get(0);
             GraftFit fit = fit(entry, on, measuring);
-            ids.add(store(row(entry, on, variety, code, act, wood, fit), schools(entry, variety)));
+            ids.add(store(row(entry, on, variety, code, act, wood, fit), schools));
             all.codes().add(code);
         }
         all.warnings().addAll(found);
@@ -344,9 +348,7 @@ public class BenchService implements Undoer {
 
     /** The schools followed unless the grower picks others. */
     public Map<String, String> standardSchools(String speciesKey, String techniqueKey) {
-        Map<String, String> standard = new LinkedHashMap<>();
-        rules.schools().forEach(q -> standard.put(q.key(), q.standardFor(speciesKey, techniqueKey)));
-        return standard;
+        return habits.followed(speciesKey, techniqueKey);
     }
 
     /** The code that would be given next for a variety and year. */

@@ -18,6 +18,7 @@ class GraftCells implements Cells {
 
     private static final String GRAFTS = "bench_graft";
     private static final String SCHOOLS = "bench_school";
+    private static final String HABITS = "bench_habit";
 
     private final Rulebook rules;
 
@@ -45,6 +46,18 @@ class GraftCells implements Cells {
                 CellRule.word(rules.schools().stream().map(SchoolQuestion::key).toList(), null));
         book.cell(SCHOOLS, "school", CellRule.free());
         book.row(SCHOOLS, this::school);
+        habits(book);
+    }
+
+    private void habits(CellBook book) {
+        book.cell(HABITS, "species_key", CellRule.free());
+        book.cell(HABITS, "plan_no", CellRule.count().or("0"));
+        book.cell(
+                HABITS,
+                "question",
+                CellRule.word(rules.schools().stream().map(SchoolQuestion::key).toList(), null));
+        book.cell(HABITS, "school", CellRule.free());
+        book.row(HABITS, this::school);
     }
 
     // Days are written so that they sort as they lie.

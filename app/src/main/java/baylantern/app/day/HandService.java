@@ -1,6 +1,6 @@
 package baylantern.app.day;
 
-import baylantern.app.bench.BenchService;
+import baylantern.app.bench.HabitService;
 import baylantern.app.fit.CutAdvice;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmProblem;
@@ -30,7 +30,7 @@ class HandService {
     private final RunMapper runs;
     private final HandDesk atHand;
     private final PlaceService places;
-    private final BenchService bench;
+    private final HabitService habits;
     private final BladeGate blades;
     private final LotDesk lots;
     private final Paces paces;
@@ -41,7 +41,7 @@ class HandService {
             RunMapper runs,
             HandDesk atHand,
             PlaceService places,
-            BenchService bench,
+            HabitService habits,
             BladeGate blades,
             LotDesk lots,
             Paces paces,
@@ -50,7 +50,7 @@ class HandService {
         this.runs = runs;
         this.atHand = atHand;
         this.places = places;
-        this.bench = bench;
+        this.habits = habits;
         this.blades = blades;
         this.lots = lots;
         this.paces = paces;
@@ -249,7 +249,8 @@ class HandService {
 
     private List<Facing.Followed> schools(JobRow job) {
         Map<String, String> standard =
-                bench.standardSchools(job.how().speciesKey(), job.how().techniqueKey());
+                habits.followed(job.how().speciesKey(), job.how().techniqueKey());
+        standard.putAll(habits.ofPlan(job.planNo()));
         return rules.schools().stream()
                 .filter(question -> asked(technique(job)).contains(question.key()))
                 .map(question -> new Facing.Followed(

@@ -2,6 +2,7 @@ package baylantern.app.day;
 
 import baylantern.app.bench.BenchEntry;
 import baylantern.app.bench.BenchService;
+import baylantern.app.bench.HabitService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
@@ -33,6 +34,7 @@ class RunService {
     private final HandDesk atHand;
     private final FarmClock clock;
     private final NumberedService numbered;
+    private final HabitService habits;
 
     RunService(
             LayoutService layouts,
@@ -42,7 +44,9 @@ class RunService {
             TrailService trail,
             HandDesk atHand,
             FarmClock clock,
-            NumberedService numbered) {
+            NumberedService numbered,
+            HabitService habits) {
+        this.habits = habits;
         this.numbered = numbered;
         this.layouts = layouts;
         this.runs = runs;
@@ -145,7 +149,7 @@ class RunService {
                 new BenchEntry.Wood(lot, null, null),
                 job.how().cover(),
                 null,
-                null,
+                habits.ofPlan(job.planNo()),
                 List.of(new BenchEntry.OnStem(
                         job.on().stemId(),
                         made.scionMm(),

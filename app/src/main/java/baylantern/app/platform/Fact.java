@@ -44,6 +44,7 @@ public enum Fact {
     SHOOTS("wood_shoots"),
     BLADES("wood_mix", "wood_cleaning"),
     DAYS("day_plan"),
+    HABITS("bench_habit"),
     GRAFTS("bench_graft", "bench_school"),
     /** How grafts stand: columns of the grafts' table that follow from looks; statements on them alone say so. */
     GRAFT_STATES("bench_graft"),
