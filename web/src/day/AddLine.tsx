@@ -9,6 +9,7 @@ import { Overlay } from "../ui/Overlay";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
+import { FromList } from "./FromList";
 
 /** One line more for the day: what, where, how, how many. */
 export function AddLine({ day }: { day: string }) {
@@ -66,6 +67,7 @@ function Form({ day, onClose }: { day: string; onClose: () => void }) {
         keep();
       }}
     >
+      <FromList day={day} onClose={onClose} />
       <div className="grid grid-cols-2 gap-x-4 gap-y-3 max-sm:grid-cols-1">
         <Field label="Variety" error={errorOf("varietyId")}>
           <Select value={varietyId} onChange={(e) => setVarietyId(e.target.value)}>

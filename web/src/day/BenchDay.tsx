@@ -54,6 +54,11 @@ function Laid({ day, today }: { day: DayView; today: string }) {
       if (kept.actId !== undefined) done(kept.sentence, kept.actId);
       navigate(`/bench/labels?day=${day.day}`);
     });
+  const spread = () =>
+    send(async () => {
+      const over = await told(api.POST("/api/bench-days/{day}/spread", { params }));
+      done(over.sentence, over.actId);
+    });
   useCommands([{ key: "b", words: "begin work, or go on with it", run: () => isToday && begin() }]);
   const grafts = day.blocks.reduce((sum, block) => sum + block.grafts, 0);
   const short = day.lines.filter((line) => line.missing);
@@ -96,6 +101,11 @@ function Laid({ day, today }: { day: DayView; today: string }) {
                 {sentence}
               </p>
             ))}
+            {day.done?.tooLong && !begun && (
+              <Button disabled={busy} className="mt-2 print:hidden" onClick={spread}>
+                Spread it over the days after
+              </Button>
+            )}
             {short.map((line) => (
               <p key={line.planNo} className="mt-2 border-alarm border-l-4 pl-3 text-[15px]">
                 <b>
@@ -158,6 +168,7 @@ function Lines({ day }: { day: DayView }) {
             {line.laid < line.grafts && <span className="text-alarm"> {line.laid} can be made</span>}
             <span className="block text-[14px] text-soft">
               {line.techniqueName}, {line.spotName}
+              {line.again > 0 && `; ${line.again} of its stocks are tried again`}
             </span>
             <LineSchools planNo={line.planNo} variety={line.varietyName} />
           </li>

@@ -4,6 +4,7 @@ import api, { type Schemas, told } from "../api/client";
 import type { Draft } from "../flush/draft";
 import { Button, Field, Input, PartHeading, Select } from "../ui/parts";
 import { linear } from "../ui/scales";
+import { WoodThere } from "./WoodThere";
 
 const WIDE = 300;
 const HIGH = 84;
@@ -73,6 +74,7 @@ export function HowMany({ draft, onDraft }: { draft: Draft; onDraft: (change: Pa
           onDraft={onDraft}
         />
       )}
+      <WoodThere draft={draft} />
     </section>
   );
 }
@@ -114,7 +116,8 @@ function Told({ many, living, made, sureWords, onDraft }: ToldProps) {
           : "None of these decided here yet; their kin say"}
         , likely {percent(many.take.low)}–{percent(many.take.high)} %. Grafts of one day share its luck
         {many.luck.days > 0 ? `, as ${many.luck.days} days here show` : ""}. On one limb or tree,{" "}
-        {many.oneLives} so that one lives.
+        {many.oneLives} so that one lives. In case one fails: of one it lives with {percent(many.inCase.one)}{" "}
+        %, of two one does with {percent(many.inCase.two)} %.
       </p>
     </>
   );

@@ -57,3 +57,6 @@ CREATE TABLE bench_habit (
 );
 
 CREATE TRIGGER trail_bench_habit AFTER INSERT, UPDATE, DELETE ON bench_habit FOR EACH ROW CALL "baylantern.app.platform.RowTrail";
+
+-- What others may know of a lot: of which variety it is, too.
+CREATE OR REPLACE VIEW wood_lot_view AS SELECT id, code, variety_id FROM wood_lot;

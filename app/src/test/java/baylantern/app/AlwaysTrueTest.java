@@ -18,6 +18,8 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.ObjectProvider;
@@ -307,6 +309,9 @@ class AlwaysTrueTest extends ApiTest {
         row.putAll(Map.of("scionMm", 8, "stockMm", 9.6, "offsetMm", 0));
         did("POST /api/fit/lists", http.post("/api/fit/lists", Map.of("name", "Sat", "rows", List.of(row))));
         did(
+                "POST /api/bench-days/{day}/lists/{listId}",
+                http.post("/api/bench-days/" + http.today().plusDays(3) + "/lists/1", Map.of()));
+        did(
                 "POST /api/fit/lists/{id}/log",
                 http.post("/api/fit/lists/1/log", Map.of("rows", List.of(1), "makerId", 1, "cover", "FILM")));
         did("DELETE /api/fit/lists/{id}", delete("/api/fit/lists/1"));
@@ -343,6 +348,19 @@ class AlwaysTrueTest extends ApiTest {
                 "POST /api/bench-days/jobs/{id}/made",
                 http.post(job + jobs.get(0) + "/made", Map.of("personId", 1, "faceS", 40)));
         did("POST /api/bench-days/{day}/end", http.post(day + "/end", Map.of()));
+        dayTooLong();
+    }
+
+    private void dayTooLong() {
+        String lines = IntStream.range(500, 640).mapToObj(i -> "LG-" + i + " 9").collect(Collectors.joining("\n"));
+        did("POST /api/plants/paste", http.post("/api/plants/paste", paste(lines, "SEEDLING_STOCK")));
+        did("POST /api/lots", http.post("/api/lots", Http.lot(5, http.today(), 140)));
+        Map<String, Object> plan = plan(1);
+        plan.put("day", "" + http.today().plusDays(1));
+        plan.put("grafts", 130);
+        did("POST /api/graft-days", http.post("/api/graft-days", plan));
+        String tomorrow = "/api/bench-days/" + http.today().plusDays(1);
+        did("POST /api/bench-days/{day}/spread", http.post(tomorrow + "/spread", Map.of()));
     }
 
     private void noReadingSaysMillimetresWhereInchesAreRead() {

@@ -157,6 +157,70 @@ class BenchDayApiTest extends ApiTest {
     }
 
     @Test
+    void aDayTooLongIsSpreadOverTheDaysAfterItInOneAct() {
+        String lines = IntStream.range(100, 260).mapToObj(i -> "LG-" + i + " 9").collect(Collectors.joining("\n"));
+        http.post(
+                "/api/plants/paste",
+                Map.of("lines", lines, "speciesKey", "avocado", "kind", "SEEDLING_STOCK", "spotId", 1));
+        lot(170);
+        line("cleft", 120);
+        line("whip", 40);
+        assertThat(http.get(day).json().get("done").get("tooLong").asBoolean()).isTrue();
+        Http.Answer spread = http.post(day + "/spread", Map.of());
+        assertThat(spread.status()).as(spread.text()).isEqualTo(200);
+        JsonNode days = http.get("/api/bench-days").json();
+        int grafts = 0;
+        for (JsonNode one : days) {
+            grafts += one.get("grafts").asInt();
+            JsonNode view =
+                    http.get("/api/bench-days/" + one.get("day").asString()).json();
+            assertThat(view.get("done").get("tooLong").asBoolean()).isFalse();
+        }
+        assertThat(grafts).isEqualTo(160);
+        assertThat(days.size()).isGreaterThan(1);
+        assertThat(http.post(day + "/spread", Map.of()).status()).isEqualTo(422);
+        assertThat(http.post("/api/acts/" + spread.json().get("actId").asLong() + "/undo", Map.of())
+                        .status())
+                .isEqualTo(200);
+        assertThat(http.get("/api/bench-days").json().size()).isEqualTo(1);
+    }
+
+    @Test
+    void aPreparedListBecomesLinesWhoseStocksAndLotsAreThoseOfTheList() {
+        lot(3);
+        lot(8);
+        List<JsonNode> shelf = new ArrayList<>();
+        http.get("/api/lots").json().get("lots").forEach(shelf::add);
+        long second = shelf.get(1).get("id").asLong();
+        List<Long> stems = new ArrayList<>();
+        http.get("/api/grafts/free-stems?speciesKey=avocado&search=ST-1")
+                .json()
+                .forEach(stem -> stems.add(stem.get("stemId").asLong()));
+        List<Map<String, Object>> rows = stems.subList(4, 7).stream()
+                .map(stem -> {
+                    Map<String, Object> row = new HashMap<>(Map.of("stick", "s" + stem, "stem", "t" + stem));
+                    row.putAll(Map.of("lotId", second, "stemId", stem, "techniqueKey", "whip"));
+                    row.putAll(Map.of("scionMm", 8, "stockMm", 9, "offsetMm", 0));
+                    return row;
+                })
+                .toList();
+        http.post("/api/fit/lists", Map.of("name", "For Saturday", "rows", rows));
+        line("cleft", 2);
+        Http.Answer planned = http.post(day + "/lists/1", Map.of());
+        assertThat(planned.status()).as(planned.text()).isEqualTo(200);
+        begun();
+        assertThat(store.queryForList(
+                        "SELECT stem_id FROM day_job WHERE technique_key = 'whip' ORDER BY id", Long.class))
+                .containsExactlyElementsOf(stems.subList(4, 7));
+        assertThat(store.queryForList("SELECT lot_id FROM day_job WHERE technique_key = 'whip'", Long.class))
+                .containsOnly(second);
+        store.queryForList("SELECT id FROM day_job WHERE technique_key = 'whip'", Long.class)
+                .forEach(job -> made(job, 1));
+        assertThat(http.get("/api/fit/lists").json().get(0).get("open").asInt()).isZero();
+        assertThat(http.post(day + "/lists/1", Map.of()).status()).isEqualTo(422);
+    }
+
+    @Test
     void oneGraftPressedByEightIsMadeOnceAndTwoPeopleAreNeverShownTheSame() throws Exception {
         lot(12);
         line("cleft", 10);

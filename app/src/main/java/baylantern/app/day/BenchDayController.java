@@ -23,6 +23,8 @@ class BenchDayController {
     private final TeamService teams;
     private final OrderService orders;
     private final NumberedService numbered;
+    private final SpreadService spreads;
+    private final ListedLines listed;
 
     BenchDayController(
             BenchDayService days,
@@ -30,7 +32,11 @@ class BenchDayController {
             HandService hands,
             TeamService teams,
             OrderService orders,
-            NumberedService numbered) {
+            NumberedService numbered,
+            SpreadService spreads,
+            ListedLines listed) {
+        this.listed = listed;
+        this.spreads = spreads;
         this.numbered = numbered;
         this.orders = orders;
         this.teams = teams;
@@ -72,6 +78,16 @@ class BenchDayController {
     @PostMapping("/{day}/labels")
     NumberedService.Numbered number(@PathVariable LocalDate day) {
         return numbered.number(day);
+    }
+
+    @PostMapping("/{day}/lists/{listId}")
+    BenchDayService.Done ofList(@PathVariable LocalDate day, @PathVariable long listId) {
+        return listed.plan(day, listId);
+    }
+
+    @PostMapping("/{day}/spread")
+    BenchDayService.Done spread(@PathVariable LocalDate day) {
+        return spreads.spread(day);
     }
 
     @PostMapping("/{day}/end")

@@ -1,6 +1,7 @@
 package baylantern.app.day;
 
 import baylantern.app.platform.FarmClock;
+import baylantern.core.day.crew.DaysOfWork;
 import baylantern.core.day.crew.Flow;
 import baylantern.core.day.crew.Forecast;
 import baylantern.core.day.crew.Pace;
@@ -8,7 +9,6 @@ import baylantern.core.day.crew.Role;
 import baylantern.core.day.crew.Span;
 import baylantern.core.day.crew.Stint;
 import baylantern.core.day.kit.Kit;
-import baylantern.core.day.order.Block;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
@@ -28,32 +28,29 @@ class BenchDayService {
     private final LayoutService layouts;
     private final DayMapper days;
     private final RunMapper runs;
-    private final Paces paces;
     private final TeamService teams;
     private final Rulebook rules;
     private final FarmClock clock;
 
     BenchDayService(
-            LayoutService layouts,
-            DayMapper days,
-            RunMapper runs,
-            Paces paces,
-            TeamService teams,
-            Rulebook rules,
-            FarmClock clock) {
+            LayoutService layouts, DayMapper days, RunMapper runs, TeamService teams, Rulebook rules, FarmClock clock) {
         this.clock = clock;
         this.teams = teams;
         this.layouts = layouts;
         this.days = days;
         this.runs = runs;
-        this.paces = paces;
         this.rules = rules;
     }
 
     /** A day with plans. */
     record DayHead(LocalDate day, int lines, int grafts, int made) {}
 
-    /** A line as it is shown; {@code missing} says what is short, null where nothing is. */
+    /**
+     * A line as it is shown.
+     *
+     * @param again how many of its stocks are tried again, after a graft that failed
+     * @param missing what is short, null where nothing is
+     */
     record LineView(
             int planNo,
             String varietyName,
@@ -61,6 +58,7 @@ class BenchDayService {
             String spotName,
             int grafts,
             int laid,
+            int again,
             @Nullable String missing) {}
 
     /** A block in its turn; suspect wood comes last. */
@@ -115,7 +113,12 @@ class BenchDayService {
     record TeamView(int beginsMinute, TeamEntry.@Nullable Break pause, boolean said, List<LaneView> lanes) {}
 
     /** When it is done, minutes after midnight, and how long a cut face waits; in sentences too. */
-    record DoneView(Forecast.Range finish, Forecast.Range longestFace, double faceMinutes, List<String> sentences) {}
+    record DoneView(
+            Forecast.Range finish,
+            Forecast.Range longestFace,
+            double faceMinutes,
+            boolean tooLong,
+            List<String> sentences) {}
 
     /** How far it is. */
     record Progress(boolean begun, int made, int open, int refused) {}
@@ -157,7 +160,7 @@ class BenchDayService {
     DayView view(LocalDate day) {
         LayoutService.Layout layout = layouts.of(day);
         TeamService.Team team = teams.of(day);
-        List<Stint> stints = stints(layout.order());
+        List<Stint> stints = layouts.stints(layout.order());
         Forecast forecast = forecast(team, stints);
         return new DayView(
                 day,
@@ -189,6 +192,9 @@ class BenchDayService {
                 line.plan().spotName(),
                 line.plan().grafts(),
                 laid,
+                (int) line.pieces().stream()
+                        .filter(piece -> piece.stem().again())
+                        .count(),
                 missing(line, laid));
     }
 
@@ -229,23 +235,6 @@ class BenchDayService {
                 price.chosen());
     }
 
-    private List<Stint> stints(List<DayBlock> order) {
-        List<Stint> stints = new ArrayList<>();
-        Block last = null;
-        for (DayBlock block : order) {
-            Block next = layouts.block(block);
-            boolean cleaned = last == null || last.cleanedBefore(next);
-            stints.add(new Stint(
-                    block.key(),
-                    block.grafts(),
-                    paces.usual(block.how().technique()),
-                    cleaned ? rules.day(FigureName.CLEAN_MINUTES) : 0,
-                    last == null ? 0 : layouts.cost().walk(last, next)));
-            last = next;
-        }
-        return stints;
-    }
-
     private TeamView teamView(TeamService.Team team, Flow flow) {
         List<LaneView> lanes = new ArrayList<>();
         for (int i = 0; i < team.hands().size(); i++) {
@@ -279,6 +268,7 @@ class BenchDayService {
                         team.begins() + finish.low(), team.begins() + finish.mid(), team.begins() + finish.high()),
                 forecast.longestFace(),
                 rules.day(FigureName.FACE_MINUTES),
+                DaysOfWork.done(forecast.typical()) > SpreadService.limit(rules),
                 new BenchDayWords(rules).of(team.crew(), stints, forecast, order));
     }
 

@@ -1,6 +1,7 @@
 package baylantern.app.day;
 
 import baylantern.core.day.crew.Crew;
+import baylantern.core.day.crew.DaysOfWork;
 import baylantern.core.day.crew.Flow;
 import baylantern.core.day.crew.Forecast;
 import baylantern.core.day.crew.Role;
@@ -27,14 +28,8 @@ final class BenchDayWords {
     List<String> of(Crew crew, List<Stint> stints, Forecast forecast, List<DayBlock> order) {
         Flow flow = forecast.typical();
         List<String> said = new ArrayList<>();
-        double work = flow.lanes().stream()
-                .flatMap(lane -> lane.spans().stream())
-                .filter(span -> span.doing() != Span.Doing.PAUSE)
-                .mapToDouble(Span::until)
-                .max()
-                .orElse(0);
-        double limit = rules.day(FigureName.DAY_HOURS) * MINUTES;
-        if (work > limit) {
+        double limit = SpreadService.limit(rules);
+        if (DaysOfWork.done(flow) > limit) {
             said.add(tooLong(stints, flow, limit, order));
         }
         double face = rules.day(FigureName.FACE_MINUTES);

@@ -2,6 +2,7 @@ package baylantern.app.day;
 
 import baylantern.app.bench.BenchService;
 import baylantern.app.bench.FreeStem;
+import baylantern.app.fit.PreparedPairs;
 import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
 import baylantern.core.rules.Rulebook;
@@ -10,6 +11,7 @@ import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.wood.LotBalance;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -32,8 +34,10 @@ class DayLines {
     private final BenchService bench;
     private final LotDesk lots;
     private final Rulebook rules;
+    private final PreparedPairs pairs;
 
-    DayLines(DayMapper days, BenchService bench, LotDesk lots, Rulebook rules) {
+    DayLines(DayMapper days, BenchService bench, LotDesk lots, Rulebook rules, PreparedPairs pairs) {
+        this.pairs = pairs;
         this.days = days;
         this.bench = bench;
         this.lots = lots;
@@ -57,7 +61,7 @@ class DayLines {
         List<FreeStem> stems = stores.stems(plan, Math.max(0, wanted));
         List<Blocks.Piece> pieces = new ArrayList<>();
         for (FreeStem stem : stems) {
-            LotView lot = stores.stick(plan.varietyId(), BenchService.takes(technique));
+            LotView lot = stores.stick(stem.stemId(), plan.varietyId(), BenchService.takes(technique));
             if (lot == null) {
                 break;
             }
@@ -101,10 +105,12 @@ class DayLines {
         private final Set<Long> taken;
         private final Map<Long, LotBalance> left = new HashMap<>();
         private final List<LotView> shelf;
+        private final Map<Long, PreparedPairs.Pair> prepared = new HashMap<>();
 
         // What is laid out and not made yet has its stem and its stick.
         Stores(List<JobRow> laid, LocalDate day) {
             this.taken = laid.stream().map(job -> job.on().stemId()).collect(Collectors.toCollection(HashSet::new));
+            pairs.open().forEach(pair -> prepared.putIfAbsent(pair.stemId(), pair));
             this.shelf = lots.shelf().stream()
                     .filter(lot -> lot.refusal() == null && lot.grade() != Grade.X)
                     .filter(lot -> !lot.life().lastUntil().isBefore(day))
@@ -128,15 +134,29 @@ class DayLines {
         List<FreeStem> stems(DayRow plan, int wanted) {
             List<FreeStem> own = bench.freeAt(plan.spotId(), plan.speciesKey()).stream()
                     .filter(stem -> !taken.contains(stem.stemId()))
+                    .sorted(Comparator.comparingInt(stem -> rank(plan, prepared.get(stem.stemId()))))
                     .limit(wanted)
                     .toList();
             own.forEach(stem -> taken.add(stem.stemId()));
             return own;
         }
 
+        // What was prepared for this line first, what was for another last.
+        private static int rank(DayRow plan, PreparedPairs.@Nullable Pair pair) {
+            if (pair == null) {
+                return 1;
+            }
+            return pair.varietyId() == plan.varietyId() && pair.techniqueKey().equals(plan.techniqueKey()) ? 0 : 2;
+        }
+
+        // The lot that was prepared for the stem, else the one to be used first.
         @Nullable
-        LotView stick(long varietyId, LotBalance.Unit unit) {
-            for (LotView lot : shelf) {
+        LotView stick(long stemId, long varietyId, LotBalance.Unit unit) {
+            PreparedPairs.Pair pair = prepared.get(stemId);
+            List<LotView> inTurn = shelf.stream()
+                    .sorted(Comparator.comparing(lot -> pair == null || lot.id() != pair.lotId()))
+                    .toList();
+            for (LotView lot : inTurn) {
                 if (lot.varietyId() == varietyId) {
                     var rest = Objects.requireNonNull(left.get(lot.id())).less(1, unit);
                     if (rest.isPresent()) {

@@ -27,6 +27,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.SortedMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -299,6 +300,15 @@ public class DayService implements Undoer, WoodNeed {
         return new DayDone(act, sentence, insertNew(entry, act));
     }
 
+    /** Keeps several plans as one act. */
+    @Transactional
+    BenchDayService.Done keepAll(String sentence, List<DayEntry> entries) {
+        entries.forEach(this::check);
+        long act = acts.open(kind(), sentence);
+        entries.forEach(entry -> Rows.made((long) insertNew(entry, act)));
+        return new BenchDayService.Done(act, sentence);
+    }
+
     /** Changes a plan; everything that hangs on it moves along. */
     @Transactional
     public DayDone change(int planNo, DayEntry entry) {
@@ -319,6 +329,40 @@ public class DayService implements Undoer, WoodNeed {
         long act = acts.open(kind(), sentence);
         Rows.superseded(days.end(planNo, act), "The plan");
         return new DayDone(act, sentence, planNo);
+    }
+
+    /** A plan and how many of its grafts go on which day; the first day keeps the plan's number. */
+    record Part(DayRow plan, SortedMap<LocalDate, Integer> grafts) {}
+
+    /** Spreads plans of a day over several, as one act. */
+    @Transactional
+    BenchDayService.Done spread(LocalDate day, int over, List<Part> parts) {
+        String sentence = "The work of " + day + " spread over " + over + " days";
+        long act = acts.open(kind(), sentence);
+        for (Part part : parts) {
+            DayRow plan = part.plan();
+            if (part.grafts().size() == 1 && part.grafts().firstKey().equals(plan.onDay())) {
+                continue;
+            }
+            Rows.superseded(days.end(plan.planNo(), act), "The plan");
+            part.grafts().forEach((on, grafts) -> {
+                DayEntry entry = new DayEntry(
+                        on,
+                        plan.where().spotId(),
+                        plan.what().speciesKey(),
+                        plan.what().varietyId(),
+                        plan.what().techniqueKey(),
+                        grafts,
+                        plan.cover(),
+                        plan.remark());
+                if (on.equals(part.grafts().firstKey())) {
+                    Rows.made(insert(plan.planNo(), entry, act));
+                } else {
+                    Rows.made((long) insertNew(entry, act));
+                }
+            });
+        }
+        return new BenchDayService.Done(act, sentence);
     }
 
     private DayRow found(int planNo) {

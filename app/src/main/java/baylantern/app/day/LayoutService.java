@@ -5,6 +5,7 @@ import baylantern.app.place.PlaceService;
 import baylantern.app.place.Spot;
 import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
+import baylantern.core.day.crew.Stint;
 import baylantern.core.day.order.Block;
 import baylantern.core.day.order.DayOrder;
 import baylantern.core.day.order.OrderCost;
@@ -189,6 +190,24 @@ class LayoutService {
                 .days(rules.wood().value(FigureName.COOL_BOX_C));
         double bare = lot.wrapped() ? 1 : rules.wood().value(FigureName.BARE_TIMES);
         return Math.min(1, SEVENTY * bare / (days * HOURS));
+    }
+
+    /** The work of blocks in their order: cleaning where it is due, and the way from one to the next. */
+    List<Stint> stints(List<DayBlock> order) {
+        List<Stint> stints = new ArrayList<>();
+        Block last = null;
+        for (DayBlock block : order) {
+            Block next = block(block);
+            boolean cleaned = last == null || last.cleanedBefore(next);
+            stints.add(new Stint(
+                    block.key(),
+                    block.grafts(),
+                    paces.usual(block.how().technique()),
+                    cleaned ? rules.day(FigureName.CLEAN_MINUTES) : 0,
+                    last == null ? 0 : cost().walk(last, next)));
+            last = next;
+        }
+        return stints;
     }
 
     /** The keys of the blocks that can be put in an order. */

@@ -3,6 +3,7 @@ package baylantern.app.day;
 import baylantern.app.bench.BenchEntry;
 import baylantern.app.bench.BenchService;
 import baylantern.app.bench.HabitService;
+import baylantern.app.fit.PreparedPairs;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
@@ -35,6 +36,7 @@ class RunService {
     private final FarmClock clock;
     private final NumberedService numbered;
     private final HabitService habits;
+    private final PreparedPairs prepared;
 
     RunService(
             LayoutService layouts,
@@ -45,7 +47,9 @@ class RunService {
             HandDesk atHand,
             FarmClock clock,
             NumberedService numbered,
-            HabitService habits) {
+            HabitService habits,
+            PreparedPairs prepared) {
+        this.prepared = prepared;
         this.habits = habits;
         this.numbered = numbered;
         this.layouts = layouts;
@@ -135,6 +139,7 @@ class RunService {
         String code = logged.codes().get(0);
         Rows.one(runs.ofLot(job.id(), lot));
         Rows.one(runs.made(job.id(), new RunMapper.Made(code, clock.now(), person, entry.faceS())));
+        prepared.made(job.on().stemId(), code);
         atHand.letGo(job.id());
         return new MadeDone(
                 logged.actId(), code, code + ": " + job.how().varietyName() + " on " + stock(job), logged.warnings());

@@ -51,6 +51,11 @@ interface FitMapper {
 
     List<ListRow> lists();
 
+    /** Pairs of lists whose stem carries no living graft. */
+    List<PreparedPairs.Pair> openPairs();
+
+    int setMade(@Param("stemId") long stemId, @Param("code") String code);
+
     /** A prepared list. */
     record ListRow(long id, String name, LocalDate madeOn) {}
 

@@ -73,7 +73,11 @@ class ManyService {
      * @param luck how far the farm's days differ, on log-odds, learned from {@code luck.days} days
      * @param oneLives how many of one limb or tree so that one lives with the wanted sureness
      */
-    record Many(Take take, DayLuck luck, int least, int oneLives, Given asked, List<HowMany.Point> curve) {}
+    record Many(
+            Take take, DayLuck luck, int least, int oneLives, InCase inCase, Given asked, List<HowMany.Point> curve) {}
+
+    /** A second one in case the first fails: chance that one lives of one, and of two. */
+    record InCase(double one, double two) {}
 
     Many many(Asked asked) {
         within("living", asked.living());
@@ -102,6 +106,7 @@ class ManyService {
                 known.luck(),
                 least,
                 many.least(1, asked.sure()),
+                new InCase(many.chance(1, 1), many.chance(1, 2)),
                 new Given(
                         asked.made(),
                         many.chance(asked.living(), asked.made()),

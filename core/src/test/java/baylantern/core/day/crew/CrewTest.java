@@ -10,6 +10,7 @@ import java.util.Collections;
 import java.util.Deque;
 import java.util.List;
 import java.util.Random;
+import java.util.SplittableRandom;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -267,5 +268,52 @@ class CrewTest {
                         .noneMatch(span -> span.from() > 20 + 1e-9 && span.from() < 60 - 1e-9);
             }
         }
+    }
+
+    @Test
+    void workTooLongForOneDayIsCutSoThatEachDayTakesAsMuchAsItCan() {
+        SplittableRandom random = new SplittableRandom(16);
+        for (int farm = 0; farm < 40; farm++) {
+            List<Stint> work = new ArrayList<>();
+            int blocks = random.nextInt(1, 7);
+            for (int i = 0; i < blocks; i++) {
+                Stint.Seconds each = new Stint.Seconds(40, random.nextInt(60, 200), random.nextInt(60, 200), 20);
+                work.add(new Stint("b" + i, random.nextInt(1, 60), each, 4, random.nextInt(0, 6)));
+            }
+            Crew crew = new Crew(team(1, random.nextInt(1, 3), 1), List.of(new Pause(120, 150)), FACE);
+            double limit = random.nextInt(60, 300);
+            List<List<Stint>> days = DaysOfWork.cut(crew, work, limit);
+            int made = 0;
+            for (List<Stint> day : days) {
+                int grafts = day.stream().mapToInt(Stint::grafts).sum();
+                made += grafts;
+                assertThat(grafts == 1 || DaysOfWork.done(crew.usual(day)) <= limit)
+                        .isTrue();
+                List<Stint> oneMore = firstOf(work, made - grafts, grafts + 1);
+                if (oneMore.stream().mapToInt(Stint::grafts).sum() > grafts) {
+                    assertThat(DaysOfWork.done(crew.usual(oneMore))).isGreaterThan(limit);
+                }
+            }
+            assertThat(made).isEqualTo(work.stream().mapToInt(Stint::grafts).sum());
+        }
+    }
+
+    // Counted graft by graft, another way than the cutting itself goes.
+    private static List<Stint> firstOf(List<Stint> work, int skipped, int grafts) {
+        List<Stint> each = new ArrayList<>();
+        work.forEach(stint -> each.addAll(Collections.nCopies(
+                stint.grafts(), new Stint(stint.block(), 1, stint.each(), stint.cleanMinutes(), stint.walkMinutes()))));
+        List<Stint> joined = new ArrayList<>();
+        for (Stint one : each.subList(skipped, Math.min(each.size(), skipped + grafts))) {
+            Stint last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
+            if (last != null && last.block().equals(one.block())) {
+                joined.set(
+                        joined.size() - 1,
+                        new Stint(one.block(), last.grafts() + 1, one.each(), one.cleanMinutes(), one.walkMinutes()));
+            } else {
+                joined.add(one);
+            }
+        }
+        return joined;
     }
 }
