@@ -19,14 +19,19 @@ export function PrinterWindow({ printer }: { printer: ReturnType<typeof usePrint
         <Button onClick={newRoll}>New roll</Button>
       </div>
       {last ? (
-        <div className="mt-2 max-h-[260px] overflow-auto border-line border-t pt-2">
+        <section
+          aria-label="Printed last"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls must be reached by keys
+          tabIndex={0}
+          className="mt-2 max-h-[260px] overflow-auto border-line border-t pt-2"
+        >
           <img
             alt={`The labels printed last, ${last}`}
             src={`/api/printer/strips/${last}`}
             className="mx-auto block min-h-[80px] w-[70%] shadow"
           />
           <p className="mt-1 text-[13px] text-soft">Kept in the farm's folder as printed/{last}.pdf</p>
-        </div>
+        </section>
       ) : (
         <p className="mt-1 text-[14px] text-soft">What it prints hangs here.</p>
       )}

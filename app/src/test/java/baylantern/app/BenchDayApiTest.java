@@ -221,6 +221,68 @@ class BenchDayApiTest extends ApiTest {
     }
 
     @Test
+    void theGraftAtHandSaysWhereToCutAsTheFitBenchDoes() {
+        Map<String, Object> lot = Http.lot(mother, today, 6);
+        lot.put("diametersMm", List.of(7.5));
+        http.collected(lot);
+        line("cleft", 2);
+        begun();
+        long stem = store.queryForObject("SELECT stem_id FROM day_job ORDER BY turn LIMIT 1", Long.class);
+        assertThat(hand(1).get("facing").get("cut").get("atMm")).isNull();
+        List<Map<String, Object>> readings =
+                List.of(Map.of("heightMm", 100, "diameterMm", 12), Map.of("heightMm", 500, "diameterMm", 7));
+        http.put("/api/fit/stems/" + stem, Map.of("readings", readings));
+        Map<String, Object> entry = new HashMap<>(Map.of("techniqueKey", "cleft", "speciesKey", "avocado"));
+        entry.putAll(Map.of("stem", Map.of("readings", readings), "scionMm", 7.5, "wrap", "CLOCKWISE"));
+        JsonNode fit = http.post("/api/fit", entry).json();
+        JsonNode cut = hand(1).get("facing").get("cut");
+        assertThat(cut.get("atMm").asDouble()).isEqualTo(fit.get("heightMm").asDouble());
+        assertThat(cut.get("side").asString()).isEqualTo(fit.get("side").asString());
+        assertThat(cut.get("cuts").size()).isEqualTo(fit.get("cuts").size() - 2);
+    }
+
+    @Test
+    void aNumberTakenBackIsNotGivenAgainAndOneThatSomebodyUsedIsPassedOver() {
+        lot(12);
+        line("cleft", 2);
+        JsonNode first = http.post(day + "/labels", Map.of()).json();
+        assertThat(http.post("/api/acts/" + first.get("actId").asLong() + "/undo", Map.of())
+                        .status())
+                .isEqualTo(200);
+        JsonNode second = http.post(day + "/labels", Map.of()).json();
+        List<String> codes = new ArrayList<>();
+        second.get("codes").forEach(code -> codes.add(code.asString()));
+        first.get("codes").forEach(code -> assertThat(codes).doesNotContain(code.asString()));
+        assertThat(http.post(day + "/labels", Map.of()).json().get("actId")).isNull();
+        // A notebook brought in may bear any code.
+        Map<String, Object> other = Http.graftOf(0, "cleft", today, 20L);
+        other.remove("lotId");
+        http.post("/api/grafts", other);
+        store.update("UPDATE bench_graft SET code = ?", codes.get(0));
+        begun();
+        JsonNode hand = hand(1);
+        assertThat(hand.get("facing").get("code").asString()).isEqualTo(codes.get(0));
+        assertThat(made(job(hand), 1).json().get("code").asString()).isNotIn(codes);
+        assertThat(made(job(hand(1)), 1).json().get("code").asString()).isEqualTo(codes.get(1));
+    }
+
+    @Test
+    void aLineOfAnotherVarietyHasNoUseForTheCodesOfTheOldOne() {
+        line("cleft", 2);
+        http.post(day + "/labels", Map.of());
+        http.post("/api/varieties", Map.of("speciesKey", "avocado", "name", "Tide Marker"));
+        long variety = store.queryForObject("SELECT MAX(id) FROM place_variety", Long.class);
+        int plan = http.get(day).json().get("lines").get(0).get("planNo").asInt();
+        Map<String, Object> changed = new HashMap<>(Map.of("day", "" + today, "spotId", 1, "varietyId", variety));
+        changed.putAll(Map.of("grafts", 2, "speciesKey", "avocado", "techniqueKey", "cleft"));
+        assertThat(http.put("/api/graft-days/" + plan, changed).status()).isEqualTo(200);
+        http.post(day + "/labels", Map.of())
+                .json()
+                .get("codes")
+                .forEach(code -> assertThat(code.asString()).startsWith("TM-"));
+    }
+
+    @Test
     void oneGraftPressedByEightIsMadeOnceAndTwoPeopleAreNeverShownTheSame() throws Exception {
         lot(12);
         line("cleft", 10);

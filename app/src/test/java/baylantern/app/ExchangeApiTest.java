@@ -197,6 +197,27 @@ class ExchangeApiTest extends ApiTest {
     }
 
     @Test
+    void codesKeptForGraftsToBeComeAlongAndAreGivenToNobodyElse() {
+        http.smallFarm();
+        Map<String, Object> plan =
+                new java.util.HashMap<>(Map.of("spotId", 1, "speciesKey", "avocado", "varietyId", 1));
+        plan.putAll(Map.of("techniqueKey", "cleft", "grafts", 3, "day", "" + http.today()));
+        http.post("/api/graft-days", plan);
+        String kept = ""
+                + http.post("/api/bench-days/" + http.today() + "/labels", Map.of())
+                        .json()
+                        .get("codes");
+        byte[] zip = http.get("/api/exchange/farm.zip").bytes();
+        emptyFarm();
+        assertThat(http.file("/api/exchange/farm.zip", zip).status()).isEqualTo(200);
+        JsonNode again = http.post("/api/bench-days/" + http.today() + "/labels", Map.of())
+                .json();
+        assertThat("" + again.get("codes")).isEqualTo(kept);
+        Http.Answer logged = http.cleft(0, 1);
+        assertThat(kept).doesNotContain(logged.json().get("codes").get(0).asString());
+    }
+
+    @Test
     void aFarmTakenOutBeforeThereWasFitStillComesIn() throws IOException {
         http.smallFarm();
         http.cleft(9, 1);

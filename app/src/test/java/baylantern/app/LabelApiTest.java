@@ -100,6 +100,23 @@ class LabelApiTest extends ApiTest {
     }
 
     @Test
+    void eightWhoPrintAtOnceNeverTakeMoreThanTheRollHolds() throws Exception {
+        http.post("/api/printer/roll", Map.of());
+        Map<String, Object> thirty =
+                Map.of("codes", java.util.Collections.nCopies(30, "AV-1"), "kind", "SLAT", "parts", List.of("STOCK"));
+        List<Http.Answer> asked = AtOnce.of(8, () -> http.post("/api/printer", thirty));
+        assertThat(asked.stream().filter(a -> a.status() == 200)).hasSize(3);
+        assertThat(asked.stream().filter(a -> a.status() == 409)).hasSize(5);
+        assertThat(http.get("/api/printer").json().get("left").asInt()).isEqualTo(10);
+        assertThat(http.post("/api/printer", Map.of("kind", "SLAT", "parts", List.of()))
+                        .status())
+                .isEqualTo(422);
+        assertThat(http.post("/api/printer", Map.of("codes", List.of("XX-1"), "kind", "SLAT", "parts", List.of()))
+                        .text())
+                .contains("is no code of this farm");
+    }
+
+    @Test
     void labelsOfEverySizeAreReadBackFromThePaper() throws Exception {
         for (LabelSheet.Kind kind : LabelSheet.Kind.values()) {
             for (LabelSheet.Paper paper : LabelSheet.Paper.values()) {

@@ -216,6 +216,31 @@ class BenchDayTest extends ScreenTest {
     }
 
     @Test
+    void labelsLieReadyBeforeTheDayAndComeOutOfThePrinter() {
+        Page page = desk(lantern);
+        page.navigate("/bench/day/" + DAY);
+        button(page, "Number the labels").click();
+        assertThat(heading(page, "Labels")).isVisible();
+        assertThat(page.getByText(Pattern.compile("^\\d+ grafts of 16 May 2026 numbered")))
+                .isVisible();
+        button(page, "Print on the label printer").click();
+        assertThat(page.getByAltText("The labels printed last, strip-1")).isVisible();
+        assertThat(page.getByText(Pattern.compile("a stand-in, \\d\\d labels left on its roll")))
+                .isVisible();
+        button(page, "Print on the label printer").click();
+        assertThat(page.getByAltText("The labels printed last, strip-2")).isVisible();
+        button(page, "Print on the label printer").click();
+        assertThat(page.getByText(Pattern.compile("labels left on its roll: put in a new one")))
+                .isVisible();
+        button(page, "New roll").click();
+        assertThat(page.getByText("a stand-in, 100 labels left on its roll")).isVisible();
+        axeClean(page);
+        button(page, "Take back").click();
+        assertThat(page.getByText(Pattern.compile("^Taken back: \\d+ grafts of 16 May 2026 numbered")))
+                .isVisible();
+    }
+
+    @Test
     void yesterdaysWorkIsWrittenDownAsAColumnOfCodes() {
         Page page = desk(lantern);
         page.navigate("/bench");

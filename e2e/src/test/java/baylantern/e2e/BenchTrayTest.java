@@ -44,6 +44,34 @@ class BenchTrayTest extends DemoScreenTest {
     }
 
     @Test
+    void whatTheFarmDoesWhereGrowersDisagreeIsSaidOnceAndStandsAtTheBench() {
+        Page page = desk(lantern);
+        page.navigate("/rules");
+        page.locator("summary", new Page.LocatorOptions().setHasText("Feeding")).click();
+        chooseCalled(list(page, "Feeding: On this farm"), "generous after take");
+        assertThat(page.getByText("Feeding on this farm: generous after take").first())
+                .isVisible();
+        assertThat(page.locator("summary", new Page.LocatorOptions().setHasText("Feeding")))
+                .containsText("generous after take chosen for the farm");
+        axeClean(page);
+        page.navigate("/bench");
+        pick(page, "Variety", "tollk");
+        choose(list(page, "Technique"), "veneer");
+        page.getByText("Schools followed: the farm's habit").click();
+        assertThat(list(page, "Feeding")).hasAttribute("data-chosen", "after-take");
+        choose(list(page, "Feeding"), "after-flush");
+        assertThat(page.getByText("Schools followed: nothing until the first flush is firm"))
+                .isVisible();
+        page.navigate("/rules");
+        assertThat(page.locator("h1")).isVisible();
+        page.keyboard().press("u");
+        assertThat(page.getByText("Last done: ")).isVisible();
+        page.keyboard().press("u");
+        assertThat(page.locator("summary", new Page.LocatorOptions().setHasText("Feeding")))
+                .containsText("unless you choose otherwise");
+    }
+
+    @Test
     void theSentenceIsSpokenWithKeysOnlyAndSaysWhyAChoiceIsRefused() {
         Page page = desk(lantern);
         page.navigate("/bench");

@@ -298,6 +298,20 @@ class CrewTest {
         }
     }
 
+    @Test
+    void aGraftLongerThanADayHasOneOfItsOwnAndWorkThatFitsIsLeftWhole() {
+        Stint.Seconds hours = new Stint.Seconds(0, 3 * 3600, 0, 0);
+        Crew alone = new Crew(List.of(hand("a", Role.WHOLE)), List.of(), FACE);
+        List<Stint> three = List.of(new Stint("b", 3, hours, 0, 0));
+        assertThat(DaysOfWork.cut(alone, three, 60))
+                .hasSize(3)
+                .allMatch(day -> day.size() == 1 && day.get(0).grafts() == 1);
+        assertThat(DaysOfWork.cut(alone, three, 7 * 60))
+                .containsExactly(List.of(new Stint("b", 2, hours, 0, 0)), List.of(new Stint("b", 1, hours, 0, 0)));
+        assertThat(DaysOfWork.cut(alone, three, 9 * 60)).containsExactly(three);
+        assertThat(DaysOfWork.cut(alone, List.of(), 60)).isEmpty();
+    }
+
     // Counted graft by graft, another way than the cutting itself goes.
     private static List<Stint> firstOf(List<Stint> work, int skipped, int grafts) {
         List<Stint> each = new ArrayList<>();
