@@ -155,6 +155,14 @@ function BenchForm({ today, next, varieties }: FormProps) {
             {technique.name}: {sizeWords(technique, length)}
           </p>
         )}
+        {variety && draft.techniqueKey && (
+          <Schools
+            species={variety.speciesKey}
+            technique={draft.techniqueKey}
+            chosen={draft.schools}
+            onChange={(schools) => set({ schools })}
+          />
+        )}
         {variety && (
           <div className="flex gap-x-7 max-lg:flex-col">
             <WoodAtHand
@@ -164,7 +172,21 @@ function BenchForm({ today, next, varieties }: FormProps) {
               sources={next.sources}
               errorOf={errorOf}
               onChange={set}
-            />
+            >
+              <div className="mt-2">
+                <Field label="Notes" error={errorOf("notes")}>
+                  <Input
+                    value={draft.notes}
+                    maxLength={4000}
+                    onChange={(e) => set({ notes: e.target.value })}
+                  />
+                </Field>
+              </div>
+              <p className="mt-3 text-[13.5px] text-soft">
+                Blade away from you, never toward the holding hand. Alcohol burns: no flame near it, and let
+                it dry. Follow the label and local rules.
+              </p>
+            </WoodAtHand>
             <Tray
               draft={draft}
               species={variety.speciesKey}
@@ -190,23 +212,6 @@ function BenchForm({ today, next, varieties }: FormProps) {
             <span className="text-[14px] text-soft max-sm:hidden">Ctrl Enter</span>
           </div>
         )}
-        {variety && draft.techniqueKey && (
-          <Schools
-            species={variety.speciesKey}
-            technique={draft.techniqueKey}
-            chosen={draft.schools}
-            onChange={(schools) => set({ schools })}
-          />
-        )}
-        <div className="mt-3 max-w-[640px]">
-          <Field label="Notes" error={errorOf("notes")}>
-            <Input value={draft.notes} maxLength={4000} onChange={(e) => set({ notes: e.target.value })} />
-          </Field>
-        </div>
-        <p className="mt-3 text-[13.5px] text-soft">
-          Blade away from you, never toward the holding hand. Alcohol burns: no flame near it, and let it dry.
-          Follow the label and local rules.
-        </p>
       </form>
       <BenchLog />
     </div>

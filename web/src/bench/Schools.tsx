@@ -27,7 +27,7 @@ export function Schools({ species, technique, chosen, onChange }: Props) {
     .filter((q) => chosen[q.key] !== undefined && chosen[q.key] !== standard.data[q.key])
     .map((q) => q.schools[chosen[q.key]]?.name);
   return (
-    <details className="mt-3">
+    <details className="text-[14px]">
       <summary className="text-sea underline">
         Schools followed: {own.length > 0 ? own.join(", ") : "the farm's habit"}
       </summary>

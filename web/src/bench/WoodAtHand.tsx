@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { GradeMark } from "../drawings/GradeMark";
 import { KeepingBar } from "../drawings/KeepingBar";
@@ -19,10 +20,12 @@ interface Props {
   sources: string[];
   errorOf: (field: string) => string | undefined;
   onChange: (change: Partial<Draft>) => void;
+  /** What stands below the sizes. */
+  children: ReactNode;
 }
 
 /** The wood in hand: the lot's sticks to take one up; else what is known of where it came from. */
-export function WoodAtHand({ draft, lot, used, sources, errorOf, onChange }: Props) {
+export function WoodAtHand({ draft, lot, used, sources, errorOf, onChange, children }: Props) {
   const { length } = useChoices();
   const { rods, more } = rodsOf(lot?.diametersMm ?? [], lot?.sticksLeft ?? 0, used);
   const chosen = rods.findIndex((rod) => !rod.used && typedLength(rod.mm, length) === draft.scion);
@@ -89,6 +92,7 @@ export function WoodAtHand({ draft, lot, used, sources, errorOf, onChange }: Pro
           </Field>
         ))}
       </div>
+      {children}
     </section>
   );
 }

@@ -65,8 +65,6 @@ class BenchTrayTest extends DemoScreenTest {
         page.navigate("/rules");
         assertThat(page.locator("h1")).isVisible();
         page.keyboard().press("u");
-        assertThat(page.getByText("Last done: ")).isVisible();
-        page.keyboard().press("u");
         assertThat(page.locator("summary", new Page.LocatorOptions().setHasText("Feeding")))
                 .containsText("unless you choose otherwise");
     }

@@ -98,10 +98,15 @@ class Pictures extends ScreenTest {
             assertThat(desk.getByText("Before and on the day")).isVisible();
             keep(desk, "graft-day");
             desk.navigate("/bench");
-            desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("MG-122"))
+            pick(desk, "Variety", "ternl");
+            choose(list(desk, "Technique"), "cleft");
+            desk.getByRole(AriaRole.RADIO).nth(1).click();
+            desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("AV-126"))
                     .click();
-            desk.getByLabel("Scion diameter for MG-122").fill("6.6");
+            assertThat(desk.getByText(Pattern.compile("^Logged TE-26-"))).isVisible();
             keep(desk, "log");
+            desk.keyboard().press("u");
+            assertThat(desk.getByText("Taken back: One Ternlight").first()).isVisible();
             desk.navigate("/takes");
             desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ternlight"))
                     .first()
