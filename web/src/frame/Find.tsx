@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
+import { dated } from "../days";
 import { Overlay } from "../ui/Overlay";
 import { Input } from "../ui/parts";
 import { ScanLabel } from "./ScanLabel";
@@ -10,6 +11,7 @@ type Found = Schemas["bench.Found"];
 
 const PLACES: Record<string, (found: Found) => string> = {
   graft: (found) => `/graft/${encodeURIComponent(found.code)}`,
+  label: (found) => `/bench/day/${found.day}`,
   lot: (found) => `/wood/lot/${encodeURIComponent(found.code)}`,
   plant: (found) => `/trees?search=${encodeURIComponent(found.code)}`,
   place: (found) => `/trees?search=${encodeURIComponent(found.code)}`,
@@ -78,7 +80,7 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
               className={`flex w-full gap-3 border-line border-t px-1 py-2 text-left ${i === at ? "bg-ground" : ""}`}
             >
               <span className="code w-32 shrink-0 text-[14px]">{row.code}</span>
-              <span className="text-soft">{row.words}</span>
+              <span className="text-soft">{dated(row.words)}</span>
             </button>
           </li>
         ))}

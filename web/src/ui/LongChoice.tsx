@@ -1,5 +1,5 @@
 import { useCombobox } from "downshift";
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { BOX, WORD } from "./box";
 import { ChoiceMenu } from "./ChoiceMenu";
 import { type Choice, type ChoiceProps, found } from "./choices";
@@ -18,7 +18,10 @@ export function LongChoice(props: ChoiceProps) {
     text.current = now;
     setTyped(now);
   };
+  // What was said before the choices had come is taken when they do.
+  const said = useRef<string>(undefined);
   const take = (item: Choice) => {
+    said.current = undefined;
     write(undefined);
     if (item.value !== value) onChoose(item.value);
   };
@@ -47,6 +50,11 @@ export function LongChoice(props: ChoiceProps) {
       else if (selectedItem && type !== useCombobox.stateChangeTypes.InputBlur) take(selectedItem);
     },
   });
+  useEffect(() => {
+    if (said.current === undefined || said.current !== text.current) return;
+    const item = found(choices, said.current).find((choice) => !choice.disabled);
+    if (item) take(item);
+  });
   const unknown = typed !== undefined && typed !== "" && items.length === 0;
   const { laid, ofBox, ofLaid } = useLaidBelow<HTMLUListElement>(box.isOpen);
   return (
@@ -65,6 +73,7 @@ export function LongChoice(props: ChoiceProps) {
             const fits = found(choices, text.current);
             const item = fits[Math.max(0, box.highlightedIndex)];
             if (item && !item.disabled) take(item);
+            else said.current = text.current;
             box.closeMenu();
             // The letters are the sentence's again.
             if (word && item) e.currentTarget.blur();

@@ -105,12 +105,30 @@ class BenchDayApiTest extends ApiTest {
                         .get("codes")
                         .get(0)
                         .asString());
+        JsonNode found = http.get("/api/grafts/find?q="
+                        + kept.get(1).toLowerCase(java.util.Locale.ROOT).replace("-", ""))
+                .json()
+                .get(0);
+        assertThat(found.get("kind").asString()).isEqualTo("label");
+        assertThat(found.get("day").asString()).isEqualTo("" + today);
         Http.Answer labels = http.get("/api/labels.pdf?codes=" + String.join(",", kept));
         assertThat(labels.status()).as(labels.text()).isEqualTo(200);
         begun();
         JsonNode hand = hand(1);
         assertThat(hand.get("facing").get("code").asString()).isEqualTo(kept.get(0));
         assertThat(made(job(hand), 1).json().get("code").asString()).isEqualTo(kept.get(0));
+        assertThat(http.get("/api/grafts/find?q=" + kept.get(0))
+                        .json()
+                        .get(0)
+                        .get("kind")
+                        .asString())
+                .isEqualTo("graft");
+        assertThat(http.get("/api/grafts/find?q=" + kept.get(1))
+                        .json()
+                        .get(0)
+                        .get("words")
+                        .asString())
+                .contains(" on ");
         assertThat(store.queryForList("SELECT code FROM day_job ORDER BY turn", String.class))
                 .containsExactlyElementsOf(kept);
     }

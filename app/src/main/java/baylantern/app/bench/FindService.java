@@ -6,12 +6,16 @@ import baylantern.app.place.Variety;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.wood.LotService;
 import baylantern.core.place.Codes;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 
 /** Finds grafts, lots, plants, varieties, places and people by a code however it is typed, a name, or what a note says. */
@@ -26,8 +30,15 @@ class FindService {
     private final PlaceService places;
     private final PlantService plants;
     private final LotService lots;
+    private final ObjectProvider<KeptCodes> labels;
 
-    FindService(GraftService grafts, PlaceService places, PlantService plants, LotService lots) {
+    FindService(
+            GraftService grafts,
+            PlaceService places,
+            PlantService plants,
+            LotService lots,
+            ObjectProvider<KeptCodes> labels) {
+        this.labels = labels;
         this.grafts = grafts;
         this.places = places;
         this.plants = plants;
@@ -37,10 +48,21 @@ class FindService {
     /**
      * One thing found.
      *
-     * @param kind graft, lot, plant, variety, place or person
+     * @param kind graft, label, lot, plant, variety, place or person
      * @param whole true where what was typed is its whole code or name, so that nothing else can be meant
+     * @param day the graft day a label lies ready for, null for anything else
      */
-    record Found(String kind, String code, String words, boolean whole) {}
+    record Found(
+            String kind,
+            String code,
+            String words,
+            boolean whole,
+            @Nullable LocalDate day) {
+
+        Found(String kind, String code, String words, boolean whole) {
+            this(kind, code, words, whole, null);
+        }
+    }
 
     List<Found> find(String q) {
         if (q.length() > MOST_LETTERS) {
@@ -51,6 +73,7 @@ class FindService {
         // Of a code that is said whole nothing longer is meant.
         String code = Codes.read(text).orElse(text);
         byCode(code).forEach(g -> add(found, graft(g, code, state(g))));
+        label(code).ifPresent(label -> add(found, label));
         lots.found(code, FEW)
                 .forEach(f -> add(
                         found, new Found("lot", f.code(), f.words(), f.code().equalsIgnoreCase(code))));
@@ -74,6 +97,18 @@ class FindService {
                 .forEach(person -> add(found, named("person", person.name(), "of the farm", text)));
         grafts.noted(text, FEW).forEach(g -> add(found, graft(g, code, "noted: " + g.notes())));
         return new ArrayList<>(found.values());
+    }
+
+    // A label that lies ready for a graft to be, where that is not made yet.
+    private Optional<Found> label(String code) {
+        String said = code.toUpperCase(Locale.ROOT);
+        return grafts.find(said).isPresent()
+                ? Optional.empty()
+                : labels.stream()
+                        .map(part -> part.kept(said))
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                        .map(kept -> new Found("label", said, kept.words(), true, kept.day()));
     }
 
     private List<Graft> byCode(String start) {

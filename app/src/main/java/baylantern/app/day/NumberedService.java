@@ -1,6 +1,7 @@
 package baylantern.app.day;
 
 import baylantern.app.bench.BenchService;
+import baylantern.app.bench.KeptCodes;
 import baylantern.app.place.GivenCodes;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
@@ -28,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
  * another day; a number is given once, used or not.
  */
 @Service
-class NumberedService implements GivenCodes {
+class NumberedService implements GivenCodes, KeptCodes {
 
     private final RunMapper runs;
     private final DayMapper days;
@@ -140,6 +141,28 @@ class NumberedService implements GivenCodes {
             String kept = ready.getOrDefault(plan.planNo(), new ArrayDeque<>()).poll();
             return kept != null ? kept : NumberedService.this.codes(plan, 1).get(0);
         }
+    }
+
+    @Override
+    public @Nullable Kept kept(String code) {
+        RunMapper.Kept kept = runs.kept(code);
+        JobRow job = kept == null || kept.jobId() == null ? null : runs.job(kept.jobId());
+        if (job != null) {
+            return job.made().graftCode() != null
+                    ? null
+                    : new Kept(
+                            job.onDay(),
+                            "its label lies ready: " + job.how().varietyName() + " on "
+                                    + job.on().plantCode() + ", " + job.onDay());
+        }
+        return kept == null
+                ? null
+                : days.standing().stream()
+                        .filter(plan -> plan.planNo() == kept.planNo())
+                        .findFirst()
+                        .map(plan -> new Kept(
+                                plan.onDay(), "its label lies ready: " + plan.varietyName() + ", " + plan.onDay()))
+                        .orElse(null);
     }
 
     @Override
