@@ -44,4 +44,34 @@ class OlderFarmTest {
                         List.of("day_job", "{\"lot_id\":\"1\"}", "{\"lot_id\":\"2\"}"),
                         List.of("bench_graft", "{\"face_s\":null}", "{}"));
     }
+
+    @Test
+    void aFarmOfThisVersionIsLeftAsItIs() {
+        Map<String, Content> tables = new HashMap<>();
+        tables.put("day_job", new Content(List.of("id", "lot_id"), List.of(List.of("1", "2"))));
+        tables.put("day_made", new Content(List.of("job_id", "graft_id"), List.of(List.of("1", "7"))));
+        Map<String, Content> before = Map.copyOf(tables);
+        OlderFarm.jobsTellNoGraft(tables);
+        assertThat(tables).isEqualTo(before);
+        Map<String, Content> empty = new HashMap<>();
+        OlderFarm.jobsTellNoGraft(empty);
+        assertThat(empty).isEmpty();
+    }
+
+    @Test
+    void twoJobsThatNameOneGraftAreMadeByItOnce() {
+        Map<String, Content> tables = new HashMap<>();
+        tables.put("bench_graft", new Content(List.of("code", "id"), List.of(List.of("TL-26-001", "7"))));
+        List<String> made = List.of("TL-26-001", "2026-05-01 09:00:00+00", "3", "40");
+        tables.put(
+                "day_job",
+                new Content(
+                        List.of("graft_code", "done_at", "done_by", "face_s", "id"),
+                        List.of(
+                                List.of(made.get(0), made.get(1), made.get(2), made.get(3), "1"),
+                                List.of(made.get(0), made.get(1), made.get(2), made.get(3), "2"))));
+        OlderFarm.jobsTellNoGraft(tables);
+        assertThat(tables.get("day_made").rows()).containsExactly(List.of("1", "7", made.get(1), "3", "40"));
+        assertThat(tables.get("day_job").rows()).containsExactly(List.of("1"), List.of("2"));
+    }
 }
