@@ -285,6 +285,14 @@ class BenchDayApiTest extends ApiTest {
     }
 
     @Test
+    void aTeamIsSetForADayAFarmCanHave() {
+        Map<String, Object> team = new HashMap<>(Map.of("beginsMinute", 480, "hands", List.of()));
+        assertThat(http.put("/api/bench-days/9999-01-01/team", team).status()).isEqualTo(422);
+        assertThat(http.put("/api/bench-days/0001-01-01/team", team).status()).isEqualTo(422);
+        assertThat(http.put(day + "/team", team).status()).isEqualTo(200);
+    }
+
+    @Test
     void aLineOfAnotherVarietyHasNoUseForTheCodesOfTheOldOne() {
         line("cleft", 2);
         http.post(day + "/labels", Map.of());

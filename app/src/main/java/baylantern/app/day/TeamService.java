@@ -1,5 +1,7 @@
 package baylantern.app.day;
 
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmDays;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
@@ -32,7 +34,10 @@ class TeamService {
     private final TrailService trail;
     private final Rulebook rules;
 
-    TeamService(RunMapper runs, Paces paces, TrailService trail, Rulebook rules) {
+    private final FarmClock clock;
+
+    TeamService(RunMapper runs, Paces paces, TrailService trail, Rulebook rules, FarmClock clock) {
+        this.clock = clock;
         this.runs = runs;
         this.paces = paces;
         this.trail = trail;
@@ -82,6 +87,7 @@ class TeamService {
     /** Says who works on a day; an empty team is one person alone. */
     @Transactional
     BenchDayService.Done set(LocalDate day, TeamEntry entry) {
+        FarmDays.within("day", day, clock.today());
         check(entry);
         String sentence = "Team of " + day + " set";
         long act = trail.follow(sentence);
