@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from "react";
-import { lengthWords, useChoices } from "../units";
+import { lengthNumber, lengthWords, useChoices } from "../units";
 import { PX_PER_MM, type Rod } from "./rods";
 
 const HIGH = 92;
@@ -43,7 +43,7 @@ export function Rods({ rods, buds, more, chosen, onChoose }: Props) {
         >
           <RodDrawn rod={rod} buds={buds} held={at === chosen} />
           <span className={`code text-[12.5px] ${at === chosen ? "font-bold text-ink" : "text-soft"}`}>
-            {rod.used ? "" : rod.mm ? lengthWords(rod.mm, length).replace(/ mm$/, "") : "?"}
+            {rod.used ? "" : rod.mm ? lengthNumber(rod.mm, length) : "?"}
           </span>
         </button>
       ))}

@@ -348,7 +348,7 @@ public class BenchService implements Undoer {
 
     /** The schools followed unless the grower picks others. */
     public Map<String, String> standardSchools(String speciesKey, String techniqueKey) {
-        return habits.followed(speciesKey, techniqueKey);
+        return habits.followed(speciesKey, techniqueKey, 0);
     }
 
     /** The code that would be given next for a variety and year. */

@@ -32,8 +32,12 @@ public class HabitService {
         this.trail = trail;
     }
 
-    /** The schools followed for grafts of a species by a technique, unless one says otherwise: question to school. */
-    public Map<String, String> followed(String speciesKey, String techniqueKey) {
+    /**
+     * The schools followed for grafts of a species by a technique, unless one says otherwise: question to school.
+     *
+     * @param planNo the plan they are made for, 0 for none
+     */
+    public Map<String, String> followed(String speciesKey, String techniqueKey, int planNo) {
         Map<String, String> followed = new LinkedHashMap<>();
         rules.schools().forEach(q -> followed.put(q.key(), q.standardFor(speciesKey, techniqueKey)));
         List<HabitMapper.Habit> all = habits.all();
@@ -41,6 +45,7 @@ public class HabitService {
         all.stream()
                 .filter(h -> h.planNo() == 0 && h.speciesKey().equals(speciesKey))
                 .forEach(h -> put(followed, h));
+        followed.putAll(ofPlan(planNo));
         return followed;
     }
 
@@ -115,7 +120,7 @@ public class HabitService {
         String sentence = question.question() + where + ": " + (school == null ? "as before" : school.name());
         long act = trail.follow(sentence);
         HabitMapper.Habit habit = new HabitMapper.Habit(
-                Objects.requireNonNullElse(species, ""),
+                entry.planNo() != null ? "" : Objects.requireNonNullElse(species, ""),
                 Objects.requireNonNullElse(entry.planNo(), 0),
                 question.key(),
                 school == null ? "" : school.key());

@@ -249,8 +249,7 @@ class HandService {
 
     private List<Facing.Followed> schools(JobRow job) {
         Map<String, String> standard =
-                habits.followed(job.how().speciesKey(), job.how().techniqueKey());
-        standard.putAll(habits.ofPlan(job.planNo()));
+                habits.followed(job.how().speciesKey(), job.how().techniqueKey(), job.planNo());
         return rules.schools().stream()
                 .filter(question -> asked(technique(job)).contains(question.key()))
                 .map(question -> new Facing.Followed(

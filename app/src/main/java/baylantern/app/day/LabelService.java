@@ -10,7 +10,6 @@ import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
 import baylantern.core.day.label.LabelSheet;
 import baylantern.core.rules.Rulebook;
-import baylantern.core.rules.Technique;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -37,7 +36,6 @@ class LabelService {
     private final LotDesk lots;
     private final Rulebook rules;
     private final RunMapper runs;
-    private final DayMapper days;
     private final NumberedService numbered;
 
     LabelService(
@@ -46,10 +44,8 @@ class LabelService {
             LotDesk lots,
             Rulebook rules,
             RunMapper runs,
-            DayMapper days,
             NumberedService numbered) {
         this.runs = runs;
-        this.days = days;
         this.numbered = numbered;
         this.grafts = grafts;
         this.plants = plants;
@@ -106,9 +102,9 @@ class LabelService {
         if (graft.isPresent()) {
             return graft(graft.get(), parts);
         }
-        RunMapper.Kept kept = runs.kept(code);
-        if (kept != null) {
-            return kept(code, kept, parts);
+        NumberedService.ToBe toBe = numbered.toBe(code);
+        if (toBe != null) {
+            return toBe(code, toBe, parts);
         }
         LotView lot = shelf.get(code);
         if (lot != null) {
@@ -138,31 +134,19 @@ class LabelService {
                         plant.spotName()));
     }
 
-    // A graft that is to be made: what is known of it by then.
-    private LabelPdf.Label kept(String code, RunMapper.Kept kept, Set<Part> parts) {
-        JobRow job = kept.jobId() == null ? null : runs.job(kept.jobId());
-        DayRow plan = days.standing().stream()
-                .filter(row -> row.planNo() == kept.planNo())
-                .findFirst()
-                .orElse(null);
-        String variety = job != null
-                ? job.how().varietyName()
-                : plan == null ? "" : plan.what().varietyName();
-        String technique = job != null
-                ? job.how().techniqueKey()
-                : plan == null ? "" : plan.what().techniqueKey();
-        LocalDate day = job != null ? job.onDay() : plan == null ? null : plan.onDay();
+    // What is known of a graft before it is made.
+    private LabelPdf.Label toBe(String code, NumberedService.ToBe graft, Set<Part> parts) {
         String planned = Stream.of(
-                        parts.contains(Part.DATE) && day != null ? day.format(DAY) : "",
+                        parts.contains(Part.DATE) ? graft.day().format(DAY) : "",
                         parts.contains(Part.TECHNIQUE)
-                                ? rules.technique(technique)
-                                        .map(Technique::name)
-                                        .orElse("")
+                                ? rules.technique(graft.techniqueKey())
+                                        .orElseThrow()
+                                        .name()
                                 : "")
                 .filter(text -> !text.isBlank())
                 .collect(Collectors.joining(" · "));
-        String on = job != null && parts.contains(Part.STOCK) ? "on " + job.on().plantCode() : "";
-        return new LabelPdf.Label(code, lines(Stream.of(variety, code).filter(line -> !line.isBlank()), planned, on));
+        String on = graft.plantCode() != null && parts.contains(Part.STOCK) ? "on " + graft.plantCode() : "";
+        return new LabelPdf.Label(code, lines(Stream.of(graft.varietyName(), code), planned, on));
     }
 
     private LabelPdf.Label graft(Graft graft, Set<Part> parts) {

@@ -69,9 +69,7 @@ class NumberedService implements GivenCodes, KeptCodes {
                 Known.in(ready, plan.planNo()).add(code);
             }
         }
-        List<String> all = plans.stream()
-                .flatMap(plan -> Known.in(ready, plan.planNo()).stream().limit(plan.grafts()))
-                .toList();
+        List<String> all = inOrder(plans, ready);
         if (fresh.isEmpty()) {
             return new Numbered(null, "The grafts of " + day + " have their numbers", all);
         }
@@ -84,7 +82,10 @@ class NumberedService implements GivenCodes, KeptCodes {
     /** The codes kept for a day's grafts to be, in the order of its lines. */
     List<String> of(LocalDate day) {
         List<DayRow> plans = plans(day);
-        Map<Integer, Deque<String>> ready = ready(plans, Set.of());
+        return inOrder(plans, ready(plans, Set.of()));
+    }
+
+    private static List<String> inOrder(List<DayRow> plans, Map<Integer, Deque<String>> ready) {
         return plans.stream()
                 .flatMap(plan -> Known.in(ready, plan.planNo()).stream().limit(plan.grafts()))
                 .toList();
@@ -143,26 +144,45 @@ class NumberedService implements GivenCodes, KeptCodes {
         }
     }
 
+    /** A graft to be whose code is kept; the stock is known once its day has begun. */
+    record ToBe(
+            LocalDate day,
+            String varietyName,
+            String techniqueKey,
+            @Nullable String plantCode,
+            boolean made) {}
+
+    /** What a code is kept for, null where for nothing that still stands. */
+    @Nullable
+    ToBe toBe(String code) {
+        RunMapper.Kept kept = runs.kept(code);
+        if (kept == null) {
+            return null;
+        }
+        JobRow job = kept.jobId() == null ? null : runs.job(kept.jobId());
+        if (job != null) {
+            return new ToBe(
+                    job.onDay(),
+                    job.how().varietyName(),
+                    job.how().techniqueKey(),
+                    job.on().plantCode(),
+                    job.made().graftCode() != null);
+        }
+        return days.standing().stream()
+                .filter(plan -> plan.planNo() == kept.planNo())
+                .findFirst()
+                .map(plan -> new ToBe(plan.onDay(), plan.varietyName(), plan.techniqueKey(), null, false))
+                .orElse(null);
+    }
+
     @Override
     public @Nullable Kept kept(String code) {
-        RunMapper.Kept kept = runs.kept(code);
-        JobRow job = kept == null || kept.jobId() == null ? null : runs.job(kept.jobId());
-        if (job != null) {
-            return job.made().graftCode() != null
-                    ? null
-                    : new Kept(
-                            job.onDay(),
-                            "its label lies ready: " + job.how().varietyName() + " on "
-                                    + job.on().plantCode() + ", " + job.onDay());
+        ToBe graft = toBe(code);
+        if (graft == null || graft.made()) {
+            return null;
         }
-        return kept == null
-                ? null
-                : days.standing().stream()
-                        .filter(plan -> plan.planNo() == kept.planNo())
-                        .findFirst()
-                        .map(plan -> new Kept(
-                                plan.onDay(), "its label lies ready: " + plan.varietyName() + ", " + plan.onDay()))
-                        .orElse(null);
+        String on = graft.plantCode() == null ? "" : " on " + graft.plantCode();
+        return new Kept(graft.day(), "its label lies ready: " + graft.varietyName() + on + ", " + graft.day());
     }
 
     @Override
