@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQueries } from "@tanstack/react-query";
 import { useState } from "react";
 import api, { ProblemError, type Schemas, told } from "../api/client";
 import { typedLength } from "../ui/keptLengths";
@@ -14,6 +14,7 @@ interface Made extends Here {
   search: string;
   varietyId: string;
   lotId: string;
+  madeOn: string;
   scionMm?: number;
   /** True where the last bud, or the stick itself, went into it. */
   spent: boolean;
@@ -30,14 +31,7 @@ export function useSitting(
 ) {
   const { length } = useChoices();
   const [all, setMade] = useState<Made[]>([]);
-  const log = useQuery({
-    queryKey: ["log"],
-    enabled: all.length > 0,
-    queryFn: () => told(api.GET("/api/grafts", { params: { query: {} } })),
-  });
-  // What was taken back since, here or elsewhere, is no longer in the log.
-  const codes = new Set(log.data?.grafts.map((graft) => graft.code));
-  const made = all.filter((one) => log.dataUpdatedAt < one.when || codes.has(one.code));
+  const made = useStanding(all);
   const [busy, setBusy] = useState(false);
   const ofLot = made.filter((one) => one.lotId === draft.lotId);
   const used = ofLot.filter((one) => one.spent).map((one) => one.scionMm);
@@ -64,6 +58,7 @@ export function useSitting(
           code: logged.codes[0],
           varietyId: draft.varietyId,
           lotId: draft.lotId,
+          madeOn: draft.madeOn,
           scionMm,
           spent,
           when: Date.now(),
@@ -96,6 +91,27 @@ export function useSitting(
     made.filter((one) => one.search === search && one.varietyId === draft.varietyId);
 
   return { graft, here, used, busy };
+}
+
+// What was taken back since, here or elsewhere, is no longer in the log of its variety and day.
+function useStanding(all: Made[]): Made[] {
+  const of = (one: Made) => `${one.varietyId} ${one.madeOn}`;
+  const asked = [...new Map(all.map((one) => [of(one), one]))];
+  const logs = useQueries({
+    queries: asked.map(([, { varietyId, madeOn }]) => ({
+      queryKey: ["log", varietyId, madeOn],
+      queryFn: () => {
+        const query = { varietyId: Number(varietyId), from: madeOn, to: madeOn };
+        return told(api.GET("/api/grafts", { params: { query } }));
+      },
+    })),
+    combine: (answers) => new Map(answers.map((answer, i) => [asked[i][0], answer])),
+  });
+  return all.filter((one) => {
+    const log = logs.get(of(one));
+    const known = log?.data && log.dataUpdatedAt >= one.when;
+    return !known || log.data.grafts.some((graft) => graft.code === one.code);
+  });
 }
 
 const missing = (draft: Draft) =>

@@ -16,8 +16,15 @@ const SURE = [
   ["0.95", "19 times in 20"],
 ];
 
+interface HowManyProps {
+  draft: Draft;
+  /** What lives until its day; not told yet while undefined. */
+  wood?: Schemas["day.There"];
+  onDraft: (change: Partial<Draft>) => void;
+}
+
 /** How many to make so that enough live; one tap takes the number into the plan. */
-export function HowMany({ draft, onDraft }: { draft: Draft; onDraft: (change: Partial<Draft>) => void }) {
+export function HowMany({ draft, wood, onDraft }: HowManyProps) {
   const [living, setLiving] = useState("10");
   const [sure, setSure] = useState("0.9");
   const wanted = Number(living);
@@ -74,7 +81,7 @@ export function HowMany({ draft, onDraft }: { draft: Draft; onDraft: (change: Pa
           onDraft={onDraft}
         />
       )}
-      <WoodThere draft={draft} />
+      {wood && <WoodThere wood={wood} grafts={draft.grafts} />}
     </section>
   );
 }

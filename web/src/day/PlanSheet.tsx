@@ -15,7 +15,7 @@ import { HowMany } from "./HowMany";
 interface PlanSheetProps {
   draft: Draft;
   today: string;
-  around?: Schemas["day.Around"];
+  around?: Schemas["day.Look"];
   problem: unknown;
   pairing?: Schemas["season.PairingView"];
   /** True where the technique needs bark that slips. */
@@ -115,7 +115,7 @@ export function PlanSheet({
         </p>
       )}
       {around && <Conflicts around={around} today={today} />}
-      <HowMany draft={draft} onDraft={onDraft} />
+      <HowMany draft={draft} wood={around?.wood} onDraft={onDraft} />
       <Meet draft={draft} slipping={slipping} today={today} onDay={(day) => onDraft({ day })} />
       {around && <Steps around={around} today={today} />}
       {draft.planNo && (

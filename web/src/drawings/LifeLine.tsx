@@ -61,7 +61,7 @@ export function LifeLine(props: {
       <line x1={x(0)} x2={x(line.now)} y1={y} y2={y} stroke="var(--ink)" strokeWidth={2} />
       {line.notches.map((notch) => (
         <line
-          key={notch.kind}
+          key={`${notch.kind}${notch.at}`}
           x1={x(notch.at)}
           x2={x(notch.at)}
           y1={y - 5}

@@ -21,6 +21,12 @@ export const SIGNS: Record<Sign, Look> = {
   PLANTED_OUT: { letter: "O", words: "planted out", fill: "var(--sea)", ink: "var(--onsea)" },
   APART: { letter: "I", words: "set apart", fill: "var(--alarm)", ink: "var(--onsea)" },
   DEAD: { letter: "D", words: "dead", fill: "var(--ink)", ink: "var(--ground)" },
+  GIVEN_UP: {
+    letter: "B",
+    words: "given up, stock back to the bench",
+    fill: "var(--soft)",
+    ink: "var(--ground)",
+  },
   MISSING: { letter: "E", words: "missing", fill: "var(--stage-R)", ink: "var(--onsea)" },
 };
 

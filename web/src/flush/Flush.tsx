@@ -94,7 +94,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
   const slipping = technique?.bark === "YES";
   const pairings = usePairings(slipping);
   const plans = usePlans();
-  const around = useAround(entryOf(draft));
+  const around = useAround(entryOf(draft), draft?.planNo);
   const own = (pairings.data?.pairings ?? []).filter((p) => species === "all" || p.woodSpecies === species);
   const rows = useMemo(() => laneRows(lanes, species === "all" ? undefined : species), [lanes, species]);
   const x = laneDays(today, zoom, Math.max(240, width - LABEL - 14), scope);

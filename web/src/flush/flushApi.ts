@@ -62,11 +62,17 @@ export const usePlantSheet = (code: string) =>
   });
 
 /** What would hang on a graft day; the last answer stays while the next is asked for. */
-export const useAround = (entry: Schemas["day.DayEntry"] | undefined) =>
+export const useAround = (entry: Schemas["day.DayEntry"] | undefined, planNo?: number) =>
   useQuery({
     meta: { what: "the days around it" },
-    queryKey: ["around", entry],
+    queryKey: ["around", entry, planNo],
     enabled: entry !== undefined,
     placeholderData: (before) => before,
-    queryFn: () => told(api.POST("/api/graft-days/look", { body: entry as Schemas["day.DayEntry"] })),
+    queryFn: () =>
+      told(
+        api.POST("/api/graft-days/look", {
+          params: { query: { planNo } },
+          body: entry as Schemas["day.DayEntry"],
+        }),
+      ),
   });

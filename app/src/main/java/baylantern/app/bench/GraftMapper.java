@@ -99,9 +99,9 @@ interface GraftMapper {
             @Nullable Instant madeAt,
             @Nullable Long makerId) {}
 
-    List<LotLink> lotLinks();
+    List<LotLink> lotLinks(@Param("after") long after);
 
-    List<KeepSpan.Tried> tried(@Param("speciesKey") String speciesKey);
+    List<KeepSpan.Group> tried(@Param("speciesKey") String speciesKey);
 
     List<String> known(@Param("codes") Collection<String> codes);
 

@@ -1,6 +1,7 @@
 package baylantern.app.bench;
 
 import baylantern.app.lineage.BladeMoment;
+import baylantern.app.lineage.GraftLinks;
 import baylantern.app.lineage.LineagePart;
 import baylantern.app.lineage.Member;
 import baylantern.app.place.GivenCodes;
@@ -24,7 +25,7 @@ import org.springframework.stereotype.Component;
  * it. A graft whose moment is not known counts as made at noon of its day, in the order of logging.
  */
 @Component
-class GraftPart implements LineagePart, WoodTried, GivenCodes {
+class GraftPart implements LineagePart, GraftLinks, WoodTried, GivenCodes {
 
     private final GraftMapper grafts;
     private final FarmClock clock;
@@ -41,12 +42,17 @@ class GraftPart implements LineagePart, WoodTried, GivenCodes {
 
     @Override
     public List<Link> links() {
-        List<Link> links = new ArrayList<>();
-        for (GraftMapper.LotLink g : grafts.lotLinks()) {
+        return List.of();
+    }
+
+    @Override
+    public List<Numbered> after(long graftId) {
+        List<Numbered> links = new ArrayList<>();
+        for (GraftMapper.LotLink g : grafts.lotLinks(graftId)) {
             if (g.lotId() != null) {
-                links.add(new Link(Node.lot(g.lotId()), Node.graft(g.id()), g.madeOn()));
+                links.add(new Numbered(g.id(), new Link(Node.lot(g.lotId()), Node.graft(g.id()), g.madeOn())));
             }
-            links.add(new Link(Node.graft(g.id()), Node.plant(g.plantId()), g.madeOn()));
+            links.add(new Numbered(g.id(), new Link(Node.graft(g.id()), Node.plant(g.plantId()), g.madeOn())));
         }
         return links;
     }
@@ -54,7 +60,7 @@ class GraftPart implements LineagePart, WoodTried, GivenCodes {
     @Override
     public List<BladeMoment> blades() {
         List<BladeMoment> moments = new ArrayList<>();
-        for (GraftMapper.LotLink g : grafts.lotLinks()) {
+        for (GraftMapper.LotLink g : grafts.lotLinks(0)) {
             if (g.makerId() != null) {
                 Instant at = g.madeAt() != null ? g.madeAt() : clock.noon(g.madeOn());
                 BladeEvent event = BladeEvent.cut(
@@ -88,7 +94,7 @@ class GraftPart implements LineagePart, WoodTried, GivenCodes {
     }
 
     @Override
-    public List<KeepSpan.Tried> tried(String speciesKey) {
+    public List<KeepSpan.Group> tried(String speciesKey) {
         return grafts.tried(speciesKey);
     }
 }

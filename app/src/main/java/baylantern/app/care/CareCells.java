@@ -3,7 +3,9 @@ package baylantern.app.care;
 import baylantern.app.sound.CellBook;
 import baylantern.app.sound.CellRule;
 import baylantern.app.sound.Cells;
+import baylantern.core.care.Look;
 import baylantern.core.care.Sign;
+import baylantern.core.care.Trace;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.VisitKind;
 import java.util.ArrayList;
@@ -22,6 +24,10 @@ class CareCells implements Cells {
 
     @Override
     public void tell(CellBook book) {
+        book.cell("care_look", "length_mm", CellRule.number(0, Look.LONGEST_MM));
+        book.cell("care_look", "found", CellRule.read(Trace::read, ""));
+        book.cell("care_planned", "only_one", CellRule.count().or("1"));
+        book.cell("care_planned", "by_rules", CellRule.free());
         book.cell("care_look", "sign", CellRule.word(Sign.class, Sign.NOTHING));
         book.cells("care_look", CellRule.free(), "note", "answered");
         List<String> kinds =

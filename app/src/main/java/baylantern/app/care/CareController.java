@@ -7,7 +7,10 @@ import baylantern.app.platform.FarmClock;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.GraftState;
 import baylantern.core.care.Sign;
+import baylantern.core.care.Trace;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -28,12 +32,14 @@ class CareController {
     private final WalkService walk;
     private final CareService care;
     private final GraftService grafts;
+    private final WaitingService waiting;
     private final FarmClock clock;
 
-    CareController(WalkService walk, CareService care, GraftService grafts, FarmClock clock) {
+    CareController(WalkService walk, CareService care, GraftService grafts, WaitingService waiting, FarmClock clock) {
         this.walk = walk;
         this.care = care;
         this.grafts = grafts;
+        this.waiting = waiting;
         this.clock = clock;
     }
 
@@ -52,6 +58,32 @@ class CareController {
         return care.answer(entry);
     }
 
+    /** What was found at the grafts of a look, told after it. */
+    record Found(
+            @NotNull(message = "needs what was found") @Size(max = 20, message = "are at most 20")
+            List<@NotNull Trace> found) {}
+
+    @PutMapping("/looks/{actId}/found")
+    CareService.FoundDone found(@PathVariable long actId, @Valid @RequestBody Found found) {
+        return care.found(actId, found.found());
+    }
+
+    /** What chance a silent graft still has; nothing where it has pushed or ended. */
+    record Chance(WaitingService.@Nullable Hope hope) {}
+
+    @GetMapping("/grafts/{code}/waiting")
+    Chance chance(@PathVariable String code) {
+        return new Chance(waiting.hope(grafts.byCode(code)));
+    }
+
+    /** Silent grafts for which waiting no longer pays. */
+    record ToGiveUp(List<WaitingService.Hope> grafts) {}
+
+    @GetMapping("/waiting")
+    ToGiveUp toGiveUp() {
+        return new ToGiveUp(waiting.toGiveUp());
+    }
+
     /** One line of a graft's history. */
     record Past(
             long id,
@@ -61,7 +93,25 @@ class CareController {
             @Nullable String who,
             String note,
             String answered,
-            boolean correction) {}
+            boolean correction,
+            @Nullable Double lengthMm,
+            List<Trace> found) {
+
+        /** A look and what it led to. */
+        static Past of(LookRow look, GraftState state) {
+            return new Past(
+                    look.id(),
+                    look.seenOn(),
+                    look.sign(),
+                    state,
+                    look.personName(),
+                    look.note(),
+                    look.answered(),
+                    look.correction(),
+                    look.lengthMm(),
+                    look.look().found().stream().sorted().toList());
+        }
+    }
 
     /** Everything about one graft. */
     record Sheet(WalkService.Stop stop, List<Past> past, List<GraftSchool> schools) {}
@@ -73,16 +123,7 @@ class CareController {
         List<GraftLife.Step> steps = care.life(graft, looks).steps();
         List<Past> past = new ArrayList<>();
         for (int i = 0; i < looks.size(); i++) {
-            LookRow look = looks.get(i);
-            past.add(new Past(
-                    look.id(),
-                    look.seenOn(),
-                    look.sign(),
-                    steps.get(i).after(),
-                    look.personName(),
-                    look.note(),
-                    look.answered(),
-                    look.correction()));
+            past.add(Past.of(looks.get(i), steps.get(i).after()));
         }
         return new Sheet(
                 walk.stops(List.of(graft), clock.today(), WalkService.Asks.ALL_OPEN)

@@ -32,6 +32,9 @@ interface CareMapper {
 
     int withdraw(@Param("actId") long actId, @Param("graftIds") Collection<Long> graftIds);
 
+    int tellFound(
+            @Param("actId") long actId, @Param("graftIds") Collection<Long> graftIds, @Param("found") String found);
+
     List<VisitRow> visits(@Param("ids") Collection<Long> ids);
 
     int deleteVisits(@Param("ids") Collection<Long> ids);
@@ -60,15 +63,30 @@ interface CareMapper {
     /** Those of some grafts whose plant was taken off the lists, in order. */
     List<Long> onTakenOff(@Param("ids") Collection<Long> ids);
 
-    /** Grafts with open visits whose plant was taken off the lists, in order. */
-    List<Long> visitedOnTakenOff();
-
     /** Grafts on some plants, in order. */
     List<Long> graftsOn(@Param("plantIds") Collection<Long> plantIds);
 
     /** Codes of living grafts on a plant, in order. */
     List<String> livingOn(@Param("plantId") long plantId);
 
-    /** Grafts with open visits, in order. */
-    List<Long> graftsWithVisits();
+    /** Grafts that live or have open visits, in order. */
+    List<Long> liveGrafts();
+
+    /** Grafts with a visit whose last day lies before a day, in order. */
+    List<Long> graftsLate(@Param("before") LocalDate before);
+
+    /** Those of some grafts whose stock stands in a pot, in order. */
+    List<Long> potted(@Param("ids") Collection<Long> ids);
+
+    /** When grafts were first seen pushed or ended; all of them for null. */
+    List<WaitingService.Seen> firstSeen(@Param("ids") @Nullable Collection<Long> ids);
+
+    /** Live grafts that have not pushed, the oldest first. */
+    List<Long> silent();
+
+    /** By which rules the visits were planned last, null where nobody knows. */
+    @Nullable
+    String plannedBy();
+
+    int planned(@Param("rules") String rules);
 }

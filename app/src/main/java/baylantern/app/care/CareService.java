@@ -8,13 +8,12 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.FarmRules;
 import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
-import baylantern.app.season.WarmthService;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.Sign;
-import baylantern.core.rules.FigureName;
+import baylantern.core.care.Trace;
 import baylantern.core.rules.Known;
-import baylantern.core.rules.Rulebook;
 import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -23,6 +22,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -34,30 +34,33 @@ public class CareService implements Undoer {
 
     private final CareMapper care;
     private final GraftService grafts;
-    private final Rulebook rules;
     private final ActService acts;
     private final FarmClock clock;
-    private final WarmthService warmth;
+    private final GraftLives lives;
+    private final LookAsked asked;
     private final Changes changes;
+    private final TrailService trail;
     private final FarmRules farmRules;
 
     CareService(
             CareMapper care,
             GraftService grafts,
-            Rulebook rules,
             ActService acts,
             FarmClock clock,
-            WarmthService warmth,
+            GraftLives lives,
+            LookAsked asked,
             Changes changes,
+            TrailService trail,
             FarmRules farmRules) {
         this.farmRules = farmRules;
         this.care = care;
         this.grafts = grafts;
-        this.rules = rules;
         this.acts = acts;
         this.clock = clock;
-        this.warmth = warmth;
+        this.lives = lives;
+        this.asked = asked;
         this.changes = changes;
+        this.trail = trail;
     }
 
     /** A graft's answer was not taken, and why. */
@@ -92,6 +95,9 @@ public class CareService implements Undoer {
         if (taken.isEmpty()) {
             throw FarmProblem.conflict(told.get(0).sentence());
         }
+        if (!Boolean.TRUE.equals(entry.sure())) {
+            asked.about(entry.look(seenOn), taken);
+        }
         // A correction may bring a graft back to life.
         return Boolean.TRUE.equals(entry.correction())
                 ? farmRules.kept(() -> record(entry, seenOn, taken, told), "That one was logged since.")
@@ -115,12 +121,34 @@ public class CareService implements Undoer {
                     entry.sign(),
                     Boolean.TRUE.equals(entry.correction()),
                     Objects.requireNonNullElse(entry.note(), ""),
-                    answered);
+                    answered,
+                    entry.lengthMm(),
+                    Trace.written(entry.look(seenOn).found()));
             Rows.made(care.insertLook(graft.id(), entry.personId(), clock.now(), look, act));
         }
         changes.settle();
         return new Answered(
                 act, sentence, grafts.byIds(taken.stream().map(Graft::id).toList()), told);
+    }
+
+    /** What was found was told. */
+    public record FoundDone(long actId, String sentence) {}
+
+    /** Tells after a look what was found at its grafts; what was told before is replaced. */
+    @Transactional
+    public FoundDone found(long actId, List<Trace> found) {
+        List<Long> of = care.graftsOfAct(actId);
+        if (of.isEmpty()) {
+            throw FarmProblem.unknown("look of act", actId);
+        }
+        String which = of.size() == 1 ? grafts.byIds(of).get(0).code() : of.size() + " grafts";
+        String sentence = found.isEmpty()
+                ? which + ": nothing told of what was found"
+                : which + ": " + found.stream().map(Trace::words).collect(Collectors.joining(", "));
+        long act = trail.follow(sentence);
+        Rows.all(care.tellFound(actId, of, Trace.written(Set.copyOf(found))), of.size());
+        trail.done();
+        return new FoundDone(act, sentence);
     }
 
     private @Nullable String refusal(Graft graft, int version, LookEntry entry, LocalDate seenOn) {
@@ -164,8 +192,8 @@ public class CareService implements Undoer {
     }
 
     /** Reads looks of these grafts, by graft, oldest first. */
-    public Map<Long, List<LookRow>> looks(Collection<Long> ids) {
-        return ids.isEmpty() ? Map.of() : care.looks(ids).stream().collect(Collectors.groupingBy(LookRow::graftId));
+    Map<Long, List<LookRow>> looks(Collection<Long> ids) {
+        return lives.looks(ids);
     }
 
     /** Open visits of these grafts, by graft, soonest first. */
@@ -174,15 +202,13 @@ public class CareService implements Undoer {
     }
 
     /** A graft's life from its looks. */
-    public GraftLife life(Graft graft, List<LookRow> looks) {
-        double established = rules.life(FigureName.ESTABLISHED_AFTER).value();
-        return GraftLife.of(
-                graft.madeOn(), looks.stream().map(LookRow::look).toList(), healing(graft.speciesKey()), established);
+    GraftLife life(Graft graft, List<LookRow> looks) {
+        return lives.of(graft, looks);
     }
 
     /** The warmth the visits of a species are reckoned with. */
-    public HealingClock healing(String speciesKey) {
-        return warmth.healing(speciesKey);
+    HealingClock healing(String speciesKey) {
+        return lives.healing(speciesKey);
     }
 
     /** Drops the open visits of grafts whose story ended long before they were written down here. */

@@ -2,10 +2,11 @@ package baylantern.app.care;
 
 import baylantern.core.care.Look;
 import baylantern.core.care.Sign;
+import baylantern.core.care.Trace;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
-/** A look as stored; answered lists the kinds of visits it answered. */
+/** A look as stored; answered lists the kinds of visits it answered, found what was found beside. */
 public record LookRow(
         long id,
         long graftId,
@@ -14,9 +15,11 @@ public record LookRow(
         Sign sign,
         boolean correction,
         String note,
-        String answered) {
+        String answered,
+        @Nullable Double lengthMm,
+        String found) {
 
     Look look() {
-        return new Look(seenOn, sign, correction);
+        return new Look(seenOn, sign, correction, lengthMm, Trace.read(found));
     }
 }

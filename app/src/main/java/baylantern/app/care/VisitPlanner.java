@@ -1,7 +1,6 @@
 package baylantern.app.care;
 
 import baylantern.app.bench.Graft;
-import baylantern.app.bench.GraftSchool;
 import baylantern.app.bench.GraftService;
 import baylantern.app.lineage.LineageService;
 import baylantern.app.place.PlantUse;
@@ -12,11 +11,10 @@ import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Rows;
-import baylantern.core.care.CarePlan;
-import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.PlannedVisit;
 import baylantern.core.care.Sign;
+import baylantern.core.care.WeatherCare;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
@@ -28,9 +26,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,26 +48,29 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     private final CareMapper care;
     private final CareService looks;
     private final GraftService grafts;
+    private final GraftCare graftCare;
     private final LineageService lineage;
     private final Rulebook rules;
-    private final CarePlan plan;
     private final FarmClock clock;
     private final long apartDays;
+    private final long lapseDays;
 
     VisitPlanner(
             CareMapper care,
             CareService looks,
             GraftService grafts,
+            GraftCare graftCare,
             LineageService lineage,
             Rulebook rules,
             FarmClock clock) {
         this.care = care;
         this.looks = looks;
         this.grafts = grafts;
+        this.graftCare = graftCare;
         this.lineage = lineage;
         this.rules = rules;
-        this.plan = new CarePlan(rules);
         this.clock = clock;
+        this.lapseDays = (long) rules.life(FigureName.LAPSE_DAYS).value();
         this.apartDays = (long) rules.life(FigureName.APART_AGAIN).value();
     }
 
@@ -77,7 +81,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         Set<Long> others = new HashSet<>(Objects.requireNonNullElse(change.rows(Fact.GRAFTS), Set.of()));
         boolean any = change.rows(Fact.LOOKS) == null || change.rows(Fact.GRAFTS) == null;
         if (any || change.touches(Fact.WEATHER, Fact.CLIMATE, Fact.SITE)) {
-            others.addAll(care.graftsWithVisits());
+            others.addAll(care.liveGrafts());
         }
         if (change.touches(Fact.HOLDS)) {
             others.addAll(wronglyPlanned());
@@ -89,11 +93,25 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         plan(others, this::settleWhereMoved);
     }
 
-    /** The visit of a held graft is always today's. */
+    /** The visit of a held graft is always today's; what the forecast asks for, and what lapses, goes by the days. */
     @Override
     @Transactional
     public void dayTurned() {
-        plan(care.graftsWithVisit(ISOLATE), this::settleWhereMoved);
+        Set<Long> wanting = new TreeSet<>(care.graftsWithVisit(ISOLATE));
+        wanting.addAll(care.graftsLate(clock.today().minusDays(lapseDays)));
+        WeatherCare.KINDS.forEach(kind -> wanting.addAll(care.graftsWithVisit(kind)));
+        plan(wanting, this::settleWhereMoved);
+    }
+
+    /** A farm whose visits were planned by other rules is planned anew. */
+    @EventListener(ApplicationReadyEvent.class)
+    @Transactional
+    public void catchUp() {
+        String now = rules.visitsMark();
+        if (!now.equals(care.plannedBy())) {
+            plan(care.liveGrafts(), this::settleWhereMoved);
+            Rows.one(care.planned(now));
+        }
     }
 
     @Override
@@ -101,10 +119,10 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         return care.livingOn(plantId);
     }
 
-    // What stands on a plant that was taken off is not visited any more; where it comes back the statement names it.
+    // What stands on a plant that was taken off is not visited any more; one potted or planted wants other care.
     private List<Long> onPlants(@Nullable Set<Long> plantIds) {
         if (plantIds == null) {
-            return care.visitedOnTakenOff();
+            return care.liveGrafts();
         }
         return plantIds.isEmpty() ? List.of() : care.graftsOn(plantIds);
     }
@@ -145,9 +163,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     List<VisitRow> wanted(List<Graft> which, BiConsumer<Graft, GraftLife> settle) {
         List<Long> ids = which.stream().map(Graft::id).toList();
         Map<Long, List<LookRow>> seen = looks.looks(ids);
-        Map<Long, Map<String, String>> schools = grafts.schools(ids).stream()
-                .collect(Collectors.groupingBy(
-                        GraftSchool::graftId, Collectors.toMap(GraftSchool::question, GraftSchool::school)));
+        GraftCare.Known known = graftCare.known(ids);
         Set<Long> takenOff = Set.copyOf(care.onTakenOff(ids));
         List<VisitRow> visits = new ArrayList<>();
         for (Graft graft : which) {
@@ -156,8 +172,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
             if (takenOff.contains(graft.id())) {
                 continue;
             }
-            planned(graft, life, schools.getOrDefault(graft.id(), Map.of()))
-                    .forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
+            planned(graft, life, known).forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
         }
         return visits;
     }
@@ -176,14 +191,10 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         }
     }
 
-    private List<PlannedVisit> planned(Graft graft, GraftLife life, Map<String, String> schools) {
-        String technique = graft.techniqueKey() == null ? "cleft" : graft.techniqueKey();
-        if (life.state().live() && lineage.heldWords(Node.graft(graft.id())) != null) {
-            return List.of(isolate(life));
-        }
-        CareSubject subject = new CareSubject(
-                graft.speciesKey(), rules.technique(technique).orElseThrow(), graft.madeOn(), graft.cover(), schools);
-        return plan.open(subject, life, looks.healing(graft.speciesKey()));
+    private List<PlannedVisit> planned(Graft graft, GraftLife life, GraftCare.Known known) {
+        return life.state().live() && lineage.heldWords(Node.graft(graft.id())) != null
+                ? List.of(isolate(life))
+                : graftCare.open(graft, life, known);
     }
 
     // Nothing else is done to a held graft; the visit stays until it is released, and rests while it stands apart.

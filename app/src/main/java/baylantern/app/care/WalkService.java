@@ -34,6 +34,7 @@ class WalkService {
     private final CareMapper mapper;
     private final CareService care;
     private final GraftService grafts;
+    private final DangerService dangers;
     private final PlaceService places;
     private final Rulebook rules;
     private final FarmClock clock;
@@ -42,12 +43,14 @@ class WalkService {
             CareMapper mapper,
             CareService care,
             GraftService grafts,
+            DangerService dangers,
             PlaceService places,
             Rulebook rules,
             FarmClock clock) {
         this.mapper = mapper;
         this.care = care;
         this.grafts = grafts;
+        this.dangers = dangers;
         this.places = places;
         this.rules = rules;
         this.clock = clock;
@@ -76,6 +79,7 @@ class WalkService {
             int soon,
             int live,
             int waiting,
+            List<DangerService.Danger> dangers,
             List<WalkPlace> places,
             List<Stop> onTheirWay) {}
 
@@ -88,6 +92,7 @@ class WalkService {
             String name,
             String ask,
             String risk,
+            String caution,
             LocalDate earliest,
             LocalDate target,
             LocalDate latest) {}
@@ -111,7 +116,15 @@ class WalkService {
         int overdue = walk.stream().mapToInt(WalkPlace::overdue).sum();
         int soon = mapper.countSoon(today, soonUntil(today));
         return new TodayView(
-                today, byGraft.size(), overdue, soon, grafts.countLive(), waiting(), walk, onTheirWay(today));
+                today,
+                byGraft.size(),
+                overdue,
+                soon,
+                grafts.countLive(),
+                waiting(),
+                dangers.ahead(),
+                walk,
+                onTheirWay(today));
     }
 
     private int waiting() {
@@ -250,6 +263,13 @@ class WalkService {
     private Task task(VisitRow visit) {
         var kind = rules.visit(visit.kind());
         return new Task(
-                visit.kind(), kind.name(), kind.ask(), kind.risk(), visit.earliest(), visit.target(), visit.latest());
+                visit.kind(),
+                kind.name(),
+                kind.ask(),
+                kind.risk(),
+                kind.caution(),
+                visit.earliest(),
+                visit.target(),
+                visit.latest());
     }
 }

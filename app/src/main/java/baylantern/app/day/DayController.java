@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Graft days: looked at, kept, moved, dropped. */
@@ -33,8 +34,8 @@ class DayController {
     }
 
     @PostMapping("/look")
-    DayService.Around look(@Valid @RequestBody DayEntry entry) {
-        return days.preview(entry);
+    DayService.Look look(@Valid @RequestBody DayEntry entry, @RequestParam(defaultValue = "0") int planNo) {
+        return days.look(entry, planNo);
     }
 
     @PostMapping

@@ -3,11 +3,9 @@ package baylantern.app.day;
 import baylantern.app.bench.BenchService;
 import baylantern.app.bench.FreeStem;
 import baylantern.app.fit.PreparedPairs;
-import baylantern.app.wood.LotDesk;
 import baylantern.app.wood.LotView;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
-import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.wood.LotBalance;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -32,15 +30,15 @@ class DayLines {
 
     private final DayMapper days;
     private final BenchService bench;
-    private final LotDesk lots;
+    private final LivingWood living;
     private final Rulebook rules;
     private final PreparedPairs pairs;
 
-    DayLines(DayMapper days, BenchService bench, LotDesk lots, Rulebook rules, PreparedPairs pairs) {
+    DayLines(DayMapper days, BenchService bench, LivingWood living, Rulebook rules, PreparedPairs pairs) {
         this.pairs = pairs;
         this.days = days;
         this.bench = bench;
-        this.lots = lots;
+        this.living = living;
         this.rules = rules;
     }
 
@@ -111,10 +109,7 @@ class DayLines {
         Stores(List<JobRow> laid, LocalDate day) {
             this.taken = laid.stream().map(job -> job.on().stemId()).collect(Collectors.toCollection(HashSet::new));
             pairs.open().forEach(pair -> prepared.putIfAbsent(pair.stemId(), pair));
-            this.shelf = lots.shelf().stream()
-                    .filter(lot -> lot.refusal() == null && lot.grade() != Grade.X)
-                    .filter(lot -> !lot.life().lastUntil().isBefore(day))
-                    .toList();
+            this.shelf = living.by(day);
             shelf.forEach(lot -> left.put(
                     lot.id(),
                     new LotBalance(

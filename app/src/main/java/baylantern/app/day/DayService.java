@@ -3,6 +3,7 @@ package baylantern.app.day;
 import baylantern.app.bench.BenchService;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
+import baylantern.app.bench.HabitService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
 import baylantern.app.platform.ActService;
@@ -42,11 +43,12 @@ public class DayService implements Undoer, WoodNeed {
     private static final int EARLY_DAYS = 3;
 
     private final DayMapper days;
-    private final BenchService bench;
     private final GraftService grafts;
     private final PlaceService places;
     private final WarmthService warmth;
     private final WindowService windows;
+    private final HabitService habits;
+    private final LivingWood living;
     private final Rulebook rules;
     private final GraftDay graftDay;
     private final ActService acts;
@@ -54,16 +56,18 @@ public class DayService implements Undoer, WoodNeed {
 
     DayService(
             DayMapper days,
-            BenchService bench,
             GraftService grafts,
             PlaceService places,
             WarmthService warmth,
             WindowService windows,
+            HabitService habits,
+            LivingWood living,
             Rulebook rules,
             ActService acts,
             FarmClock clock) {
+        this.habits = habits;
+        this.living = living;
         this.days = days;
-        this.bench = bench;
         this.grafts = grafts;
         this.places = places;
         this.warmth = warmth;
@@ -85,6 +89,9 @@ public class DayService implements Undoer, WoodNeed {
             List<Coming> visits,
             @Nullable WindowDay scored,
             List<Finding> conflicts) {}
+
+    /** The same for what is not planned yet or is changed, with the wood that is there for it. */
+    public record Look(@JsonUnwrapped Around around, LivingWood.There wood) {}
 
     /** A plan that stands, with the days around it. */
     public record Planned(
@@ -115,7 +122,12 @@ public class DayService implements Undoer, WoodNeed {
     public record DayDone(long actId, String sentence, int planNo) {}
 
     /** What would hang on a day, without planning it. */
-    Around preview(DayEntry entry) {
+    Look look(DayEntry entry, int planNo) {
+        Around around = preview(entry, planNo);
+        return new Look(around, living.by(entry.day(), entry.varietyId(), technique(entry)));
+    }
+
+    private Around preview(DayEntry entry, int planNo) {
         check(entry);
         Variety variety = places.variety(entry.varietyId());
         Technique technique = technique(entry);
@@ -126,7 +138,7 @@ public class DayService implements Undoer, WoodNeed {
                 technique,
                 entry.grafts(),
                 cover.name(),
-                bench.standardSchools(variety.speciesKey(), technique.key()));
+                habits.followed(variety.speciesKey(), technique.key(), planNo));
         GraftDay.Around around =
                 graftDay.around(plan, warmth.healing(variety.speciesKey()), warmth.healing(entry.speciesKey()));
         WindowService.Pair pair = new WindowService.Pair(
@@ -260,7 +272,7 @@ public class DayService implements Undoer, WoodNeed {
     }
 
     private Planned planned(DayRow row) {
-        Around around = preview(entry(row));
+        Around around = preview(entry(row), row.planNo());
         return new Planned(
                 row.planNo(),
                 row.where(),

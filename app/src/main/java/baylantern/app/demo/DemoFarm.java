@@ -276,7 +276,12 @@ public class DemoFarm {
                         DemoTimes.done(s, worked.size(), days.usualSeconds(s.technique()))));
             }
             CareSubject subject = new CareSubject(
-                    s.species(), rules.technique(s.technique()).orElseThrow(), s.day(), cover.name(), schools);
+                    s.species(),
+                    rules.technique(s.technique()).orElseThrow(),
+                    s.day(),
+                    cover.name(),
+                    schools,
+                    CareSubject.Stand.POT);
             for (Look look : lives.looks(subject, takes, lastRound(code), warmth.healing(s.species()), random)) {
                 looks.seen(
                         id, people.get(DemoNames.PEOPLE.get(random.nextInt(4))), look.seenOn(), look.sign(), "", null);

@@ -12,11 +12,36 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 
 /** Lives a demo graft forward: what its visits would have seen, given its hidden fate. */
 final class DemoLife {
 
     private static final int DAYS_BETWEEN = 3;
+
+    /** What the farm's people went out for; the rest was done on the same walks. */
+    private static final Set<String> WALKED_FOR = Set.of(
+            "FIRST_WATER",
+            "KEEP_MOIST",
+            "SWEEP",
+            "SHADE_OFF",
+            "BAG_PEEK",
+            "CALL_BUD",
+            "PUSH_LOOK",
+            "FORCE",
+            "TOP_OFF",
+            "UNION_CHECK",
+            "TIE_OFF",
+            "LEADER",
+            "POT_UP",
+            "STANDING",
+            "TIE_AWAY",
+            "STAKE_OFF",
+            "WOUNDS",
+            "HARDEN",
+            "PINCH_LOW",
+            "PINCH_AGAIN",
+            "PLANT_OUT");
 
     private final CarePlan plan;
     private final double establishedAfter;
@@ -73,16 +98,17 @@ final class DemoLife {
         List<Look> looks = new ArrayList<>();
         for (int guard = 0; guard < 60; guard++) {
             GraftLife life = GraftLife.of(subject.madeOn(), looks, clock, establishedAfter);
+            LocalDate plantingOut = clock.after(subject.madeOn(), 210);
             List<PlannedVisit> open = plan.open(subject, life, clock);
             LocalDate next = open.stream()
+                    .filter(visit -> WALKED_FOR.contains(visit.kind()))
                     .map(PlannedVisit::earliest)
                     .min(LocalDate::compareTo)
-                    .orElse(end);
+                    .orElse(plantingOut);
             LocalDate rested = looks.isEmpty()
                     ? next
                     : looks.get(looks.size() - 1).seenOn().plusDays(DAYS_BETWEEN);
             next = next.isBefore(rested) ? rested : next;
-            LocalDate plantingOut = clock.after(subject.madeOn(), 210);
             if (!next.isBefore(end) || !life.state().live()) {
                 return looks;
             }

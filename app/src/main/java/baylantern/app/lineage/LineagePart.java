@@ -12,7 +12,7 @@ public interface LineagePart {
     /** What its members are. */
     Node.Kind kind();
 
-    /** Every link to or from its members that it knows of. */
+    /** Every link to or from its members that it knows of; grafts, of which there are many, have {@link GraftLinks}. */
     List<Link> links();
 
     /** What blades did, in any order. */

@@ -41,7 +41,7 @@ public class LineageService {
 
     /** How clean something is held to be today. */
     public Health health(Node node) {
-        return shelf.state().book().health(node, clock.today());
+        return shelf.state().book().health(node);
     }
 
     /** Why something may not be used: held, or suspect and never released; null where it may. */

@@ -4,6 +4,7 @@ import baylantern.app.place.PlantService;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
+import baylantern.app.platform.FarmClock;
 import baylantern.core.lineage.BladeEvent;
 import baylantern.core.lineage.HealthBook;
 import baylantern.core.lineage.HealthTest;
@@ -30,6 +31,7 @@ import org.springframework.stereotype.Component;
 class LineageShelf {
 
     private static final Fact[] LINKS = {
+        Fact.DAY,
         Fact.LOTS,
         Fact.GRAFTS,
         Fact.PLANTS,
@@ -45,6 +47,8 @@ class LineageShelf {
     private final LineageMapper mapper;
     private final PlantService plants;
     private final ObjectProvider<LineagePart> parts;
+    private final GraftLineage grafts;
+    private final FarmClock clock;
     private final Rulebook rules;
     private final Derived<State> state;
     private final Derived<Collection<List<BladeEvent>>> blades;
@@ -53,11 +57,15 @@ class LineageShelf {
             LineageMapper mapper,
             PlantService plants,
             ObjectProvider<LineagePart> parts,
+            GraftLineage grafts,
+            FarmClock clock,
             Rulebook rules,
             Changes changes) {
         this.mapper = mapper;
         this.plants = plants;
         this.parts = parts;
+        this.grafts = grafts;
+        this.clock = clock;
         this.rules = rules;
         this.state = changes.derive(this::read, LINKS);
         this.blades = changes.derive(this::readBlades, Fact.LOTS, Fact.GRAFTS, Fact.PLANTS, Fact.BLADES, Fact.PEOPLE);
@@ -89,11 +97,15 @@ class LineageShelf {
                         .add(row.test()));
         Map<Long, SourceRow> sources = new LinkedHashMap<>();
         mapper.sources().forEach(row -> sources.put(row.id(), row));
-        Lineage lineage = Lineage.of(links);
+        Lineage lineage = grafts.lineage().and(Lineage.of(links));
         Map<Node, String> names = new ConcurrentHashMap<>();
         HealthBook book = new HealthBook(
-                lineage, tests, leftHouse(), node -> names.computeIfAbsent(node, n -> name(n, sources)), (int)
-                        rules.wood().value(FigureName.TEST_DUE));
+                clock.today(),
+                lineage,
+                tests,
+                leftHouse(),
+                node -> names.computeIfAbsent(node, n -> name(n, sources)),
+                (int) rules.wood().value(FigureName.TEST_DUE));
         return new State(lineage, tests, sources, book);
     }
 

@@ -53,7 +53,9 @@ public enum Fact {
     /** How a graft day is laid out, who works on it, and its grafts one by one. */
     RUNS("day_frame", "day_hand", "day_turn", "day_job", "day_made", "day_label"),
     LOOKS("care_look"),
-    VISITS("care_visit");
+    /** Days on which somebody walks, or nobody does. */
+    WALKS("care_walk"),
+    VISITS("care_visit", "care_planned");
 
     private static final Pattern TABLE =
             Pattern.compile("\\b(?:house|sound|place|season|lineage|wood|bench|day|fit|care)_[a-z_]+\\b");

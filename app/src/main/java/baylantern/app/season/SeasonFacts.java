@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.stream.Stream;
 
 /** The facts that warmth, flushes and windows rest on. */
-final class SeasonFacts {
+public final class SeasonFacts {
 
     /** Weather past and expected. */
     static final Fact[] SKY = {Fact.WEATHER, Fact.CLIMATE, Fact.SITE, Fact.DAY};
@@ -46,4 +46,9 @@ final class SeasonFacts {
             Stream.concat(Arrays.stream(ALL), Arrays.stream(WOOD)).toArray(Fact[]::new);
 
     private SeasonFacts() {}
+
+    /** Weather past and expected, and other facts beside. */
+    public static Fact[] skyAnd(Fact... others) {
+        return Stream.concat(Arrays.stream(SKY), Arrays.stream(others)).toArray(Fact[]::new);
+    }
 }

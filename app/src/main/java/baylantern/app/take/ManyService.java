@@ -25,7 +25,7 @@ import org.springframework.stereotype.Service;
 
 /** How many grafts to make so that enough live, from the farm's own takes and the shared luck of its days. */
 @Service
-class ManyService {
+public class ManyService {
 
     private static final int CURVE_POINTS = 40;
     private static final int MOST = 10_000;
@@ -56,7 +56,7 @@ class ManyService {
      *
      * @param taken grafts of the group that took, of {@code decided}; what kin say is counted in the range
      */
-    record Take(double mean, double low, double high, int taken, int decided) {}
+    public record Take(double mean, double low, double high, int taken, int decided) {}
 
     /**
      * What so many made give.
@@ -98,11 +98,9 @@ class ManyService {
         List<String> path = path(variety, asked.techniqueKey());
         Belief belief = known.takes().of(path);
         HowMany many = new HowMany(belief, known.luck());
-        Belief.Range range = belief.range(rules.life(FigureName.RANGE_MASS).value());
-        TakeCount count = known.takes().own().count(path);
         int least = least(many, asked);
         return new Many(
-                new Take(belief.mean(), range.low(), range.high(), count.taken(), count.decided()),
+                chance(asked.varietyId(), asked.techniqueKey()),
                 known.luck(),
                 least,
                 many.least(1, asked.sure()),
@@ -113,6 +111,16 @@ class ManyService {
                         many.expected(asked.made()),
                         many.surely(asked.made(), asked.sure())),
                 many.curve(asked.living(), Math.max(least, asked.made()) + Math.max(2, least / 4), CURVE_POINTS));
+    }
+
+    /** What a take of a variety by a technique is likely to be. */
+    public Take chance(long varietyId, @Nullable String techniqueKey) {
+        Learned known = learned.get();
+        List<String> path = path(places.variety(varietyId), techniqueKey);
+        Belief belief = known.takes().of(path);
+        Belief.Range range = belief.range(rules.life(FigureName.RANGE_MASS).value());
+        TakeCount count = known.takes().own().count(path);
+        return new Take(belief.mean(), range.low(), range.high(), count.taken(), count.decided());
     }
 
     private static void within(String field, int number) {

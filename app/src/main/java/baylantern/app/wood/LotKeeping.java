@@ -43,7 +43,7 @@ class LotKeeping {
         this.tried = tried;
         this.rules = rules;
         this.clock = clock;
-        this.spans = changes.deriveEach(this::learned, Fact.GRAFTS, Fact.GRAFT_STATES);
+        this.spans = changes.deriveEachFrom(this::tried, this::learned, Fact.GRAFTS, Fact.GRAFT_STATES);
     }
 
     /** A lot's place and life; spell is null while it was on its way here and lay nowhere yet. */
@@ -66,13 +66,18 @@ class LotKeeping {
         return spans.get(speciesKey);
     }
 
-    private KeepSpan learned(String speciesKey) {
+    private List<KeepSpan.Group> tried(String speciesKey) {
+        return tried.stream().flatMap(t -> t.tried(speciesKey).stream()).toList();
+    }
+
+    // A graft made tells nothing until it is decided: what was learned stays as long as what was tried does.
+    private KeepSpan learned(List<KeepSpan.Group> groups) {
         return KeepSpan.learned(
                 new KeepSpan.Prior(
                         rules.wood().value(FigureName.KEEP_SPREAD),
                         rules.wood().value(FigureName.KEEP_DOUBT),
                         rules.wood().value(FigureName.KEEP_LEARN_FROM)),
-                tried.stream().flatMap(t -> t.tried(speciesKey).stream()).toList());
+                groups);
     }
 
     private Kept one(LotRow lot, List<SpellRow> spells) {

@@ -27,7 +27,7 @@ class DemoLifeTest {
     private final DemoLife lives = new DemoLife(new CarePlan(RULES), 120);
 
     private static CareSubject subject(Technique technique) {
-        return new CareSubject("citrus", technique, MADE, "BAG", Map.of("water", "rest-4"));
+        return new CareSubject("citrus", technique, MADE, "BAG", Map.of("water", "rest-4"), CareSubject.Stand.POT);
     }
 
     private GraftState end(Technique technique, boolean takes, int seed) {

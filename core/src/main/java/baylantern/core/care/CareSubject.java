@@ -1,8 +1,10 @@
 package baylantern.core.care;
 
+import baylantern.core.rules.Hemisphere;
 import baylantern.core.rules.Technique;
 import java.time.LocalDate;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a care plan depends on.
@@ -11,4 +13,27 @@ import java.util.Map;
  * @param schools question key to the school followed
  */
 public record CareSubject(
-        String speciesKey, Technique technique, LocalDate madeOn, String cover, Map<String, String> schools) {}
+        String speciesKey,
+        Technique technique,
+        LocalDate madeOn,
+        String cover,
+        Map<String, String> schools,
+        Stand stand) {
+
+    /** What the stock's roots are in. */
+    public enum Setting {
+        POT,
+        GROUND
+    }
+
+    /**
+     * What it stands on.
+     *
+     * @param stockMm thickness of the stock at the cut, null where nobody measured it
+     */
+    public record Stand(Setting setting, @Nullable Double stockMm, Hemisphere hemisphere) {
+
+        /** A stock in a pot, north of the equator, not measured. */
+        public static final Stand POT = new Stand(Setting.POT, null, Hemisphere.NORTH);
+    }
+}

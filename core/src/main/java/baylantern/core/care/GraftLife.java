@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A graft's life read from its looks. It only moves forward; a look that shows less than is known already is kept and
@@ -86,15 +87,56 @@ public final class GraftLife {
 
     /** The day this life was first reached and has held since, empty where it has not. */
     public Optional<LocalDate> reached(GraftState state) {
+        return Optional.ofNullable(reachedBy(state)).map(this::dayOf);
+    }
+
+    /** Which look first showed this life that has held since: −1 for one it was made with, null where none has. */
+    @Nullable
+    Integer reachedBy(GraftState state) {
         if (state == GraftState.MADE) {
-            return Optional.of(madeOn);
+            return -1;
         }
-        LocalDate day = null;
+        Integer by = null;
+        for (int i = 0; i < steps.size(); i++) {
+            by = !steps.get(i).after().atLeast(state) ? null : by == null ? (Integer) i : by;
+        }
+        return by;
+    }
+
+    /** Which look found it, the last one where only that counts; null where none has. */
+    @Nullable
+    Integer foundBy(Trace trace) {
+        Integer by = null;
+        for (int i = 0; i < steps.size(); i++) {
+            boolean here = steps.get(i).look().found().contains(trace);
+            by = here && (by == null || trace.again()) ? (Integer) i : by;
+        }
+        return by;
+    }
+
+    /** True where any look found it. */
+    public boolean found(Trace trace) {
+        return foundBy(trace) != null;
+    }
+
+    /** The day of a look by its place in the steps, the day of making for −1. */
+    LocalDate dayOf(int step) {
+        return step < 0 ? madeOn : steps.get(step).look().seenOn();
+    }
+
+    /** The lengths that were measured, oldest first; one that a later look takes back by a correction is left out. */
+    public List<ScionGrowth.Length> lengths() {
+        List<ScionGrowth.Length> lengths = new ArrayList<>();
         for (Step step : steps) {
-            boolean there = step.after().atLeast(state);
-            day = there ? (day == null ? step.look().seenOn() : day) : null;
+            Double mm = step.look().lengthMm();
+            if (step.look().correction() && mm != null && !lengths.isEmpty()) {
+                lengths.removeIf(before -> before.mm() > mm);
+            }
+            if (mm != null) {
+                lengths.add(new ScionGrowth.Length(step.look().seenOn(), mm));
+            }
         }
-        return Optional.ofNullable(day);
+        return List.copyOf(lengths);
     }
 
     /** True where this sign can only be told of a graft in this state as a correction. */

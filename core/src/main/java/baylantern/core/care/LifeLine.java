@@ -18,9 +18,19 @@ import org.jspecify.annotations.Nullable;
  * @param pushTo and at the latest
  * @param marks what was seen and when
  * @param notches the visits still to come
+ * @param sizes the lengths that were measured
+ * @param next the next size that matters, null where no length is known or none is left
  */
 public record LifeLine(
-        double now, double length, double pushFrom, double pushTo, Pace pace, List<Mark> marks, List<Notch> notches) {
+        double now,
+        double length,
+        double pushFrom,
+        double pushTo,
+        Pace pace,
+        List<Mark> marks,
+        List<Notch> notches,
+        List<Size> sizes,
+        @Nullable Next next) {
 
     private static final double ROOM = 12;
 
@@ -37,6 +47,15 @@ public record LifeLine(
 
     /** A visit on the line; {@code at} is its target. */
     public record Notch(double at, String kind, boolean overdue) {}
+
+    /** A length on the line, mm. */
+    public record Size(double at, double mm) {}
+
+    /** A size that matters and when it comes, in healing days: one time in ten before the first, nine in ten by the last. */
+    public record Next(double mm, double from, double mid, double to) {}
+
+    /** Sizes at which something is done, mm. */
+    private static final double[] MATTER = {75, 100, 150, 500, 600};
 
     /** Draws the line of a graft as it stands today. */
     public static LifeLine of(
@@ -58,7 +77,31 @@ public record LifeLine(
                 .map(visit -> new Notch(clock.between(madeOn, visit.target()), visit.kind(), visit.overdue(today)))
                 .toList();
         Pace pace = pace(life, push, now, clock, madeOn);
-        return new LifeLine(now, full, push.low(), push.high(), pace, marks, notches);
+        List<Size> sizes = life.lengths().stream()
+                .map(l -> new Size(clock.between(madeOn, l.day()), l.mm()))
+                .toList();
+        Next next = life.state().live() ? next(life, clock, madeOn, rules) : null;
+        return new LifeLine(now, full, push.low(), push.high(), pace, marks, notches, sizes, next);
+    }
+
+    private static @Nullable Next next(GraftLife life, HealingClock clock, LocalDate madeOn, Rulebook rules) {
+        ScionGrowth growth = ScionGrowth.of(life.lengths(), rules.life(FigureName.GROWTH), clock)
+                .orElse(null);
+        if (growth == null) {
+            return null;
+        }
+        double last = life.lengths().get(life.lengths().size() - 1).mm();
+        for (double mm : MATTER) {
+            if (mm > last) {
+                ScionGrowth.Span span = growth.reaches(mm);
+                return new Next(
+                        mm,
+                        clock.between(madeOn, span.low()),
+                        clock.between(madeOn, span.mid()),
+                        clock.between(madeOn, span.high()));
+            }
+        }
+        return null;
     }
 
     private static FigureName pushFigure(@Nullable Technique technique) {

@@ -16,6 +16,8 @@ public enum Sign {
     /** A held graft was set apart from the others; it says nothing of its life. */
     APART('I', "set apart", GraftState.HEALING),
     DEAD('D', "dead", GraftState.FAILED),
+    /** Waited for long enough: its stock goes back to the bench. */
+    GIVEN_UP('B', "given up, stock back to the bench", GraftState.FAILED),
     MISSING('E', "missing", GraftState.LOST);
 
     private final char letter;

@@ -161,8 +161,8 @@ public final class GraftDay {
     }
 
     private List<PlannedVisit> visits(Plan plan, HealingClock clock) {
-        CareSubject subject =
-                new CareSubject(plan.woodSpecies(), plan.technique(), plan.day(), plan.cover(), plan.schools());
+        CareSubject subject = new CareSubject(
+                plan.woodSpecies(), plan.technique(), plan.day(), plan.cover(), plan.schools(), CareSubject.Stand.POT);
         double established = rules.life(FigureName.ESTABLISHED_AFTER).value();
         GraftLife life = GraftLife.of(plan.day(), List.of(), clock, established);
         return new CarePlan(rules).open(subject, life, clock);

@@ -21,6 +21,7 @@ import java.util.function.Function;
  */
 public final class HealthBook {
 
+    private final LocalDate today;
     private final Lineage lineage;
     private final Map<Node, List<HealthTest>> tests;
     private final Map<Node, LocalDate> leftHouse;
@@ -31,15 +32,18 @@ public final class HealthBook {
     /**
      * A book.
      *
+     * @param today the day it is for
      * @param leftHouse the last day a plant was taken out of an insect-proof house
      * @param dueDays so long before a clear test lapses the next is due
      */
     public HealthBook(
+            LocalDate today,
             Lineage lineage,
             Map<Node, List<HealthTest>> tests,
             Map<Node, LocalDate> leftHouse,
             Function<Node, String> names,
             int dueDays) {
+        this.today = today;
         this.lineage = lineage;
         this.tests = tests;
         this.leftHouse = leftHouse;
@@ -56,16 +60,16 @@ public final class HealthBook {
     }
 
     /** How clean a node is today. */
-    public Health health(Node node, LocalDate today) {
+    public Health health(Node node) {
         Health held = known.get(node);
         if (held == null) {
-            held = reckon(node, today, new HashSet<>());
+            held = reckon(node, new HashSet<>());
             known.put(node, held);
         }
         return held;
     }
 
-    private Health reckon(Node node, LocalDate today, Set<Node> above) {
+    private Health reckon(Node node, Set<Node> above) {
         above.add(node);
         List<Health> all = new ArrayList<>();
         boolean tested = node.kind() == Node.Kind.PLANT || node.kind() == Node.Kind.SOURCE;
@@ -76,7 +80,7 @@ public final class HealthBook {
             // A stock carries its grafts: what they bring counts, what they were never tested for does not.
             boolean carried = node.kind() == Node.Kind.PLANT && link.from().kind() == Node.Kind.GRAFT;
             if (!above.contains(link.from())) {
-                Health from = given(link, today, above);
+                Health from = given(link, above);
                 if (!carried || from.standing().stops()) {
                     all.add(from);
                 }
@@ -89,9 +93,9 @@ public final class HealthBook {
     }
 
     // What a forebear hands on with wood that left it on a day.
-    private Health given(Link link, LocalDate today, Set<Node> above) {
+    private Health given(Link link, Set<Node> above) {
         Node from = link.from();
-        Health now = known.containsKey(from) ? known.get(from) : reckon(from, today, above);
+        Health now = known.containsKey(from) ? known.get(from) : reckon(from, above);
         List<HealthTest> own = tests.getOrDefault(from, List.of());
         if (now.standing().stops()) {
             Optional<LocalDate> clear = lastClear(own, today);

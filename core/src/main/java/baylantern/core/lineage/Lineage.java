@@ -8,6 +8,7 @@ import java.util.function.Predicate;
 import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
 import org.jgrapht.alg.shortestpath.BFSShortestPath;
+import org.jgrapht.graph.AsGraphUnion;
 import org.jgrapht.graph.EdgeReversedGraph;
 import org.jgrapht.graph.builder.GraphTypeBuilder;
 import org.jgrapht.traverse.BreadthFirstIterator;
@@ -15,25 +16,32 @@ import org.jgrapht.traverse.BreadthFirstIterator;
 /** The whole parentage, as links along which wood went. */
 public final class Lineage {
 
-    private final Graph<Node, Link> graph = GraphTypeBuilder.<Node, Link>directed()
-            .allowingMultipleEdges(true)
-            .allowingSelfLoops(false)
-            .edgeClass(Link.class)
-            .buildGraph();
+    private final Graph<Node, Link> graph;
 
-    private Lineage() {}
+    private Lineage(Graph<Node, Link> graph) {
+        this.graph = graph;
+    }
 
     /** Builds it; a link from something to itself is left out. */
     public static Lineage of(Collection<Link> links) {
-        Lineage lineage = new Lineage();
+        Graph<Node, Link> graph = GraphTypeBuilder.<Node, Link>directed()
+                .allowingMultipleEdges(true)
+                .allowingSelfLoops(false)
+                .edgeClass(Link.class)
+                .buildGraph();
         for (Link link : links) {
             if (!link.from().equals(link.to())) {
-                lineage.graph.addVertex(link.from());
-                lineage.graph.addVertex(link.to());
-                lineage.graph.addEdge(link.from(), link.to(), link);
+                graph.addVertex(link.from());
+                graph.addVertex(link.to());
+                graph.addEdge(link.from(), link.to(), link);
             }
         }
-        return lineage;
+        return new Lineage(graph);
+    }
+
+    /** This and another seen as one, neither copied; they may share members. */
+    public Lineage and(Lineage other) {
+        return new Lineage(new AsGraphUnion<>(graph, other.graph));
     }
 
     /** How many members there are. */

@@ -84,6 +84,11 @@ public final class Rulebook {
         return visits.values();
     }
 
+    /** Changes whenever the rules of visits or the figures they rest on do: a hash, as hexadecimal digits. */
+    public String visitsMark() {
+        return Mark.of(visits.toString() + life);
+    }
+
     /** The kind of visit with this key; throws {@link IllegalArgumentException} where unknown. */
     public VisitKind visit(String key) {
         return Optional.ofNullable(visits.get(key))

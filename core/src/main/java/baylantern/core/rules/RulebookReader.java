@@ -2,10 +2,12 @@ package baylantern.core.rules;
 
 import baylantern.core.rules.Species.StockKind;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Turns the rulebook files into the rulebook. */
 final class RulebookReader {
@@ -144,21 +146,35 @@ final class RulebookReader {
                 file.text("ask"),
                 file.text("risk"),
                 file.text("why"),
+                file.maybe("caution").orElse(""),
                 file.items("rules").stream().map(this::visitRule).toList());
     }
 
     private VisitRule visitRule(Yaml file) {
-        Optional<Double> every = file.maybe("every").map(Double::valueOf);
+        List<String> size = file.texts("size");
         return new VisitRule(
-                Technique.Group.valueOf(file.text("group")),
-                file.text("after"),
-                file.number("from"),
-                file.number("aim"),
-                file.number("to"),
-                every,
-                file.maybe("until"),
-                file.set("covers"),
-                file.set("schools"));
+                file.texts("for").stream()
+                        .map(Technique.Group::valueOf)
+                        .collect(Collectors.toCollection(() -> EnumSet.noneOf(Technique.Group.class))),
+                new VisitRule.When(
+                        file.text("after"),
+                        file.number("from"),
+                        file.number("aim"),
+                        file.number("to"),
+                        file.maybe("every").map(Double::valueOf),
+                        file.maybe("until"),
+                        VisitRule.Unit.valueOf(file.maybe("unit").orElse("HEALING_DAYS")),
+                        size.isEmpty()
+                                ? Optional.empty()
+                                : Optional.of(new VisitRule.Size(
+                                        Double.parseDouble(size.get(0)), Double.parseDouble(size.get(1))))),
+                new VisitRule.Where(
+                        file.set("covers"),
+                        file.set("schools"),
+                        file.set("species"),
+                        file.set("not"),
+                        file.set("settings"),
+                        file.maybe("stockFromMm").map(Double::parseDouble).orElse(0.0)));
     }
 
     private SchoolQuestion question(String key, Yaml file) {

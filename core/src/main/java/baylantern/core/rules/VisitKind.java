@@ -7,5 +7,7 @@ import java.util.List;
  *
  * @param ask the task as the round says it
  * @param risk what a delay costs
+ * @param caution what to mind while doing it, empty where nothing is
  */
-public record VisitKind(String key, String name, String ask, String risk, String why, List<VisitRule> rules) {}
+public record VisitKind(
+        String key, String name, String ask, String risk, String why, String caution, List<VisitRule> rules) {}

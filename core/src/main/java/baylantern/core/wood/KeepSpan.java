@@ -2,9 +2,8 @@ package baylantern.core.wood;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * How many times as long as the figures say wood keeps on this farm: 5 %, 50 % and 95 % of the belief.
@@ -28,8 +27,8 @@ public record KeepSpan(double low, double mid, double high, int grafts) {
         }
     }
 
-    /** A graft whose wood had used a share of its life, and whether it took. */
-    public record Tried(double used, boolean took) {}
+    /** Grafts whose wood had used a share of its life, and how many of them took. */
+    public record Group(double used, int tried, int took) {}
 
     /** The figure's own spread, for instance 0.25 for 25 % either way. */
     public static KeepSpan prior(double spread) {
@@ -54,39 +53,35 @@ public record KeepSpan(double low, double mid, double high, int grafts) {
      * doubt. Both are summed over a grid, which is exact enough for three figures. The doubt is wide, so that a farm far
      * from the figures is believed; until enough grafts from aged wood are known the figure's own spread stands.
      */
-    public static KeepSpan learned(Prior prior, List<Tried> tried) {
-        if (tried.stream().filter(t -> t.used() >= AGED).count() < prior.from()) {
+    public static KeepSpan learned(Prior prior, List<Group> groups) {
+        if (grafts(groups.stream().filter(g -> g.used() >= AGED)) < prior.from()) {
             return prior(prior.spread());
         }
         double sd = Math.log(prior.doubt()) / Z95;
-        Map<Double, double[]> counts = counted(tried);
         double[] logs = new double[STEPS];
         for (int i = 0; i < STEPS; i++) {
             double z = REACH * (2.0 * i / (STEPS - 1) - 1);
-            logs[i] = -z * z / 2 + likelihood(Math.exp(z * sd), counts);
+            logs[i] = -z * z / 2 + likelihood(Math.exp(z * sd), groups);
         }
-        return quantiles(logs, sd, tried.size());
+        return quantiles(logs, sd, grafts(groups.stream()));
     }
 
-    // Failures and takes by share of life used, to the nearest hundredth: many grafts, few different shares.
-    private static Map<Double, double[]> counted(List<Tried> tried) {
-        Map<Double, double[]> counts = new TreeMap<>();
-        tried.forEach(t ->
-                counts.computeIfAbsent(Math.round(t.used() * 100) / 100.0, k -> new double[2])[t.took() ? 1 : 0]++);
-        return counts;
+    private static int grafts(Stream<Group> groups) {
+        return groups.mapToInt(Group::tried).sum();
     }
 
     // Log of the likelihood of a scale, the take with fresh wood summed out.
-    private static double likelihood(double scale, Map<Double, double[]> counts) {
+    private static double likelihood(double scale, List<Group> groups) {
         double[] each = new double[TAKES];
-        counts.forEach((used, n) -> {
-            double v = Math.max(Double.MIN_NORMAL, Keeping.viability(used / scale));
+        for (Group group : groups) {
+            double v = Math.max(Double.MIN_NORMAL, Keeping.viability(group.used() / scale));
+            int failed = group.tried() - group.took();
             for (int j = 0; j < TAKES; j++) {
                 double fresh = (j + 1.0) / (TAKES + 1);
-                each[j] += n[1] == 0 ? 0 : n[1] * (LOG_FRESH[j] + Math.log(v));
-                each[j] += n[0] == 0 ? 0 : n[0] * Math.log1p(-v * fresh);
+                each[j] += group.took() == 0 ? 0 : group.took() * (LOG_FRESH[j] + Math.log(v));
+                each[j] += failed == 0 ? 0 : failed * Math.log1p(-v * fresh);
             }
-        });
+        }
         double most = Arrays.stream(each).max().orElse(0);
         return most + Math.log(Arrays.stream(each).map(l -> Math.exp(l - most)).sum());
     }

@@ -14,8 +14,6 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 /** Offsets are the rulebook's: days at the best warmth after grafting. */
 class CarePlanTest {
@@ -26,7 +24,12 @@ class CarePlanTest {
 
     private static CareSubject subject(String technique, String cover) {
         return new CareSubject(
-                "avocado", RULES.technique(technique).orElseThrow(), MADE, cover, Map.of("water", "rest-4"));
+                "avocado",
+                RULES.technique(technique).orElseThrow(),
+                MADE,
+                cover,
+                Map.of("water", "rest-4"),
+                CareSubject.Stand.POT);
     }
 
     private List<PlannedVisit> open(String technique, String cover, Look... looks) {
@@ -42,31 +45,6 @@ class CarePlanTest {
         return Look.of(MADE.plusDays(day), sign);
     }
 
-    @ParameterizedTest
-    @CsvSource({
-        "cleft, BAG, FIRST_WATER, 4, 7", "cleft, BAG, SWEEP, 6, 11", "cleft, BAG, BAG_PEEK, 21, 28",
-        "cleft, FILM_FOIL, SHADE_OFF, 14, 21", "cleft, BAG, PUSH_LOOK, 21, 28", "whip, BAG, TIE_OFF, 60, 90",
-        "veneer, FILM, PUSH_LOOK, 10, 21", "side-splice, FILM, TIE_OFF, 60, 90", "t-bud, FILM, CALL_BUD, 14, 21",
-        "chip, FILM, CALL_BUD, 14, 21", "approach, NONE, UNION_CHECK, 50, 75", "approach, NONE, TIE_OFF, 45, 75"
-    })
-    void eachTechniqueGetsItsVisits(String technique, String cover, String kind, int earliest, int latest) {
-        PlannedVisit visit = kind(open(technique, cover), kind).orElseThrow();
-        assertThat(visit.earliest()).isEqualTo(MADE.plusDays(earliest));
-        assertThat(visit.latest()).isEqualTo(MADE.plusDays(latest));
-    }
-
-    @Test
-    void visitsThatDoNotApplyAreNotPlanned() {
-        assertThat(kind(open("cleft", "FILM"), "BAG_PEEK")).isEmpty();
-        assertThat(kind(open("cleft", "FILM"), "CALL_BUD")).isEmpty();
-        assertThat(kind(open("approach", "NONE"), "PUSH_LOOK")).isEmpty();
-        CareSubject moist = new CareSubject(
-                "avocado", RULES.technique("cleft").orElseThrow(), MADE, "FILM", Map.of("water", "moist"));
-        GraftLife life = GraftLife.of(MADE, List.of(), HealingClock.atBest(), 120);
-        assertThat(kind(plan.open(moist, life, HealingClock.atBest()), "FIRST_WATER"))
-                .isEmpty();
-    }
-
     @Test
     void aLookAnswersWhatWasDueAndTheSweepComesAgain() {
         List<PlannedVisit> after = open("cleft", "FILM", at(7, Sign.NOTHING));
@@ -77,14 +55,23 @@ class CarePlanTest {
     }
 
     @Test
-    void leavesInTheBagBringTheOpeningForwardAndTheNextLookAnswersIt() {
-        PlannedVisit now =
-                kind(open("cleft", "BAG", at(15, Sign.LEAFED)), "BAG_PEEK").orElseThrow();
-        assertThat(now.earliest()).isEqualTo(MADE.plusDays(15));
-        PlannedVisit next = kind(open("cleft", "BAG", at(15, Sign.LEAFED), at(16, Sign.LEAFED)), "BAG_PEEK")
-                .orElseThrow();
-        assertThat(next.round()).isEqualTo(1);
-        assertThat(next.earliest()).isAfter(MADE.plusDays(16));
+    void lengthsMoveWhatHangsOnSizeAndGrowthForetellsTheRest() {
+        List<PlannedVisit> shortOne = open("cleft", "FILM", at(30, Sign.LEAFED).measuring(40));
+        PlannedVisit stake = kind(shortOne, "STAKE").orElseThrow();
+        // 60 mm are missing at 3.67 mm a healing day.
+        assertThat(stake.earliest()).isEqualTo(MADE.plusDays(30 + 16));
+        List<PlannedVisit> quick = open(
+                "cleft",
+                "FILM",
+                at(30, Sign.LEAFED).measuring(40),
+                at(36, Sign.LEAFED).measuring(90));
+        assertThat(kind(quick, "STAKE").orElseThrow().earliest()).isBefore(stake.earliest());
+        List<PlannedVisit> there = open(
+                "cleft",
+                "FILM",
+                at(30, Sign.LEAFED).measuring(40),
+                at(36, Sign.LEAFED).measuring(130));
+        assertThat(kind(there, "STAKE").orElseThrow().earliest()).isEqualTo(MADE.plusDays(36));
     }
 
     @Test
@@ -93,6 +80,17 @@ class CarePlanTest {
         assertThat(kind(green, "FORCE").orElseThrow().earliest()).isEqualTo(MADE.plusDays(16));
         assertThat(kind(green, "CALL_BUD")).isEmpty();
         assertThat(open("chip", "FILM", at(16, Sign.DEAD))).isEmpty();
+    }
+
+    @Test
+    void whatNobodyDidForAnEstablishedGraftLapsesAndWhatAYoungOneWantsDoesNot() {
+        PlannedVisit pinch = new PlannedVisit("PINCH_LOW", 0, MADE, MADE, MADE.plusDays(10));
+        GraftLife old = GraftLife.of(
+                MADE, List.of(at(30, Sign.LEAFED), at(125, Sign.SECOND_FLUSH)), HealingClock.atBest(), 120);
+        assertThat(plan.lapsed(pinch, old, MADE.plusDays(55))).isFalse();
+        assertThat(plan.lapsed(pinch, old, MADE.plusDays(56))).isTrue();
+        GraftLife young = GraftLife.of(MADE, List.of(at(30, Sign.LEAFED)), HealingClock.atBest(), 120);
+        assertThat(plan.lapsed(pinch, young, MADE.plusDays(400))).isFalse();
     }
 
     /** Warmth at half speed puts every visit twice as far away. */
@@ -125,7 +123,12 @@ class CarePlanTest {
     void lookingAtWhatIsDueAlwaysMovesOn(
             @ForAll @IntRange(min = 0, max = 12) int technique, @ForAll @Size(value = 30) List<Sign> signs) {
         CareSubject subject = new CareSubject(
-                "citrus", List.copyOf(RULES.techniques()).get(technique), MADE, "BAG", Map.of("water", "rest-4"));
+                "citrus",
+                List.copyOf(RULES.techniques()).get(technique),
+                MADE,
+                "BAG",
+                Map.of("water", "rest-4"),
+                CareSubject.Stand.POT);
         List<Look> looks = new ArrayList<>();
         LocalDate today = MADE;
         for (Sign sign : signs) {

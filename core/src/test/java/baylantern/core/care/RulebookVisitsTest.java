@@ -5,49 +5,20 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import baylantern.core.bench.Cover;
 import baylantern.core.rules.Rulebook;
-import baylantern.core.rules.Technique;
 import baylantern.core.rules.VisitKind;
 import baylantern.core.rules.VisitRule;
-import baylantern.core.season.warmth.HealingClock;
-import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 
-/** Every technique under every cover has a plan a grower can follow. */
+/** The rules of visits name what there is, and nothing else. */
 class RulebookVisitsTest {
 
     private static final Rulebook RULES = Rulebook.shipped();
     private static final List<String> LIVES =
             java.util.Arrays.stream(GraftState.values()).map(Enum::name).toList();
-    private static final LocalDate MADE = LocalDate.of(2026, 3, 1);
-
-    @ParameterizedTest
-    @EnumSource(Cover.class)
-    void everyGraftHasAFirstWeekALookForLifeAndAnEnd(Cover cover) {
-        CarePlan plan = new CarePlan(RULES);
-        for (Technique technique : RULES.techniques()) {
-            CareSubject subject = new CareSubject("citrus", technique, MADE, cover.name(), Map.of("water", "rest-4"));
-            GraftLife life = GraftLife.of(MADE, List.of(), HealingClock.atBest(), 120);
-            List<PlannedVisit> open = plan.open(subject, life, HealingClock.atBest());
-            assertThat(open)
-                    .as(technique.key())
-                    .isSortedAccordingTo((a, b) -> a.target().compareTo(b.target()));
-            assertThat(open.get(0).earliest()).as(technique.key()).isBefore(MADE.plusDays(8));
-            assertThat(open).extracting(PlannedVisit::kind).contains("SWEEP", "STANDING");
-            assertThat(open).extracting(PlannedVisit::kind).containsAnyOf("PUSH_LOOK", "CALL_BUD", "UNION_CHECK");
-            assertThat(open).allSatisfy(v -> {
-                assertThat(v.target()).isBetween(v.earliest(), v.latest());
-                assertThat(v.overdue(v.latest())).isFalse();
-                assertThat(v.overdue(v.latest().plusDays(1))).isTrue();
-                assertThat(v.due(v.earliest().minusDays(1))).isFalse();
-            });
-        }
-    }
 
     @Test
     void rulesNameOnlyLivesCoversAndSchoolsThatExist() {
@@ -57,10 +28,15 @@ class RulebookVisitsTest {
             assertThat(kind.ask()).isNotBlank();
             assertThat(kind.risk()).isNotBlank();
             for (VisitRule rule : kind.rules()) {
-                assertThat(LIVES).contains(rule.after());
-                rule.until().ifPresent(life -> assertThat(LIVES).contains(life));
-                assertThat(covers).containsAll(rule.covers());
-                rule.schools()
+                assertThat(rule.groups()).as(kind.key()).isNotEmpty();
+                known(rule.when().after());
+                rule.when().until().ifPresent(RulebookVisitsTest::known);
+                assertThat(covers).containsAll(rule.where().covers());
+                assertThat(RULES.species().stream().map(s -> s.key()))
+                        .containsAll(rule.where().species())
+                        .containsAll(rule.where().not());
+                rule.where()
+                        .schools()
                         .forEach(school -> assertThat(RULES.schools())
                                 .anySatisfy(q -> assertThat(
                                                 q.schools().keySet().stream().map(s -> q.key() + "=" + s))
@@ -69,12 +45,31 @@ class RulebookVisitsTest {
         }
     }
 
+    private static void known(String name) {
+        if (name.startsWith("done ")) {
+            assertThat(RULES.visit(name.substring(5)).rules()).isNotEmpty();
+        } else {
+            assertThat(Stream.concat(LIVES.stream(), Stream.of(Trace.values()).map(Enum::name)))
+                    .contains(name);
+        }
+    }
+
     @Test
-    void aVisitThatEndsBeforeItBeginsIsRefused() {
+    void aVisitThatEndsBeforeItBeginsAndSizesThatShrinkAreRefused() {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new VisitRule(
-                        Technique.Group.BUD, "MADE", 7, 6, 9, Optional.empty(), Optional.empty(), Set.of(), Set.of()))
+                .isThrownBy(() -> new VisitRule.When(
+                        "MADE",
+                        7,
+                        6,
+                        9,
+                        Optional.empty(),
+                        Optional.empty(),
+                        VisitRule.Unit.HEALING_DAYS,
+                        Optional.empty()))
                 .withMessageContaining("7.0, 6.0, 9.0");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new VisitRule.Size(150, 100))
+                .withMessageContaining("150.0 and 100.0 mm");
     }
 
     @Test

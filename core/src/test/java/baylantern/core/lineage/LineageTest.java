@@ -68,7 +68,7 @@ class LineageTest {
     }
 
     private static HealthBook book(List<Link> links, Map<Node, List<HealthTest>> tests, Map<Node, LocalDate> left) {
-        return new HealthBook(Lineage.of(links), tests, left, Node::key, 30);
+        return new HealthBook(DAY, Lineage.of(links), tests, left, Node::key, 30);
     }
 
     private static HealthTest clear(int daysAgo) {
@@ -97,10 +97,10 @@ class LineageTest {
                 Node.plant(1), List.of(clear(100), new HealthTest(DAY.minusDays(10), Result.SUSPECT, 0)),
                 Node.plant(2), List.of(clear(5)));
         HealthBook book = book(LINKS, tests, Map.of());
-        assertThat(book.health(Node.plant(1), DAY).standing()).isEqualTo(Standing.SUSPECT);
-        assertThat(book.health(Node.lot(1), DAY).standing()).isEqualTo(Standing.SUSPECT);
-        assertThat(book.health(Node.lot(1), DAY).reason()).contains("PLANT-1 tested suspect");
-        assertThat(book.health(Node.plant(2), DAY).standing()).isEqualTo(Standing.SUSPECT);
+        assertThat(book.health(Node.plant(1)).standing()).isEqualTo(Standing.SUSPECT);
+        assertThat(book.health(Node.lot(1)).standing()).isEqualTo(Standing.SUSPECT);
+        assertThat(book.health(Node.lot(1)).reason()).contains("PLANT-1 tested suspect");
+        assertThat(book.health(Node.plant(2)).standing()).isEqualTo(Standing.SUSPECT);
     }
 
     @Test
@@ -108,8 +108,7 @@ class LineageTest {
         Map<Node, List<HealthTest>> tests = Map.of(
                 Node.source(1), List.of(clear(950)),
                 Node.plant(1), List.of(clear(25), new HealthTest(DAY.minusDays(10), Result.POSITIVE, 0)));
-        assertThat(book(LINKS, tests, Map.of()).health(Node.lot(1), DAY).standing())
-                .isEqualTo(Standing.CLEAN);
+        assertThat(book(LINKS, tests, Map.of()).health(Node.lot(1)).standing()).isEqualTo(Standing.CLEAN);
     }
 
     @Test
@@ -117,8 +116,8 @@ class LineageTest {
         Map<Node, List<HealthTest>> tests =
                 Map.of(Node.source(1), List.of(clear(950)), Node.plant(1), List.of(clear(60)));
         HealthBook book = book(LINKS, tests, Map.of());
-        assertThat(book.health(Node.source(1), DAY).standing()).isEqualTo(Standing.LAPSED);
-        assertThat(book.health(Node.plant(1), DAY).standing()).isEqualTo(Standing.CLEAN);
+        assertThat(book.health(Node.source(1)).standing()).isEqualTo(Standing.LAPSED);
+        assertThat(book.health(Node.plant(1)).standing()).isEqualTo(Standing.CLEAN);
     }
 
     @Test

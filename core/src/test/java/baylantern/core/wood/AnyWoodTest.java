@@ -100,10 +100,11 @@ class AnyWoodTest {
         for (int farm = 0; farm < farms; farm++) {
             double truth = truths[farm % truths.length];
             double fresh = 0.4 + 0.5 * random.nextDouble();
-            List<KeepSpan.Tried> tried = new ArrayList<>();
+            List<KeepSpan.Group> tried = new ArrayList<>();
             for (int i = 0; i < 200; i++) {
                 double used = 1.6 * random.nextDouble();
-                tried.add(new KeepSpan.Tried(used, random.nextDouble() < fresh * Keeping.viability(used / truth)));
+                tried.add(new KeepSpan.Group(
+                        used, 1, random.nextDouble() < fresh * Keeping.viability(used / truth) ? 1 : 0));
             }
             KeepSpan span = KeepSpan.learned(new KeepSpan.Prior(0.25, 2, 20), tried);
             held += span.low() <= truth && truth <= span.high() ? 1 : 0;

@@ -123,7 +123,7 @@ class KeepingTest {
     @Test
     void withoutTakesTheFiguresSpreadStandsAndTakesNarrowAndMoveIt() {
         assertThat(KeepSpan.learned(PRIOR, List.of())).isEqualTo(new KeepSpan(0.75, 1, 1.25, 0));
-        List<KeepSpan.Tried> tried = tried(600, 0.8);
+        List<KeepSpan.Group> tried = tried(600, 0.8);
         KeepSpan learned = KeepSpan.learned(PRIOR, tried);
         assertThat(learned.high() - learned.low()).isLessThan(0.3);
         assertThat(learned.mid()).isBetween(0.7, 0.95);
@@ -135,18 +135,19 @@ class KeepingTest {
     /** Fresh wood alone says nothing of how long it keeps: the figure's own spread stands. */
     @Test
     void freshWoodSaysNothingOfKeeping() {
-        List<KeepSpan.Tried> fresh = IntStream.range(0, 80)
-                .mapToObj(i -> new KeepSpan.Tried(0, i % 3 > 0))
+        List<KeepSpan.Group> fresh = IntStream.range(0, 80)
+                .mapToObj(i -> new KeepSpan.Group(0, 1, i % 3 > 0 ? 1 : 0))
                 .toList();
         assertThat(KeepSpan.learned(PRIOR, fresh)).isEqualTo(KeepSpan.prior(0.25));
     }
 
-    private static List<KeepSpan.Tried> tried(int n, double truth) {
+    private static List<KeepSpan.Group> tried(int n, double truth) {
         Random random = new Random(3);
         return IntStream.range(0, n)
                 .mapToObj(i -> {
                     double used = 1.6 * random.nextDouble();
-                    return new KeepSpan.Tried(used, random.nextDouble() < 0.85 * Keeping.viability(used / truth));
+                    return new KeepSpan.Group(
+                            used, 1, random.nextDouble() < 0.85 * Keeping.viability(used / truth) ? 1 : 0);
                 })
                 .toList();
     }

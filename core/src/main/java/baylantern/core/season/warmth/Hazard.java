@@ -17,7 +17,8 @@ public record Hazard(Kind kind, double severity, List<LocalDate> days, String an
         FROST,
         HEAT,
         HOT_DRY_WIND,
-        HEAVY_RAIN;
+        HEAVY_RAIN,
+        STORM;
 
         /** As a grower says it. */
         public String words() {
@@ -26,6 +27,7 @@ public record Hazard(Kind kind, double severity, List<LocalDate> days, String an
                 case HEAT -> "heat over the limit";
                 case HOT_DRY_WIND -> "hot dry wind";
                 case HEAVY_RAIN -> "heavy rain";
+                case STORM -> "strong wind";
             };
         }
     }

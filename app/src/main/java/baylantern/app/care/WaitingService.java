@@ -1,0 +1,198 @@
+package baylantern.app.care;
+
+import baylantern.app.bench.Graft;
+import baylantern.app.bench.GraftService;
+import baylantern.app.platform.Change;
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.season.SeasonFacts;
+import baylantern.app.season.WarmthService;
+import baylantern.app.take.ManyService;
+import baylantern.core.care.GraftState;
+import baylantern.core.care.Waiting;
+import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Known;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Technique;
+import baylantern.core.season.warmth.HealingClock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Waiting or lost: what chance a silent graft still has, and when waiting for it stops paying. */
+@Service
+class WaitingService {
+
+    private static final int MOST_TOLD = 200;
+
+    private final CareMapper care;
+    private final GraftService grafts;
+    private final ManyService takes;
+    private final WarmthService warmth;
+    private final Rulebook rules;
+    private final FarmClock clock;
+    private final Derived<Map<Long, Seen>> seen;
+    private final Derived<Map<Kind, Waiting>> waiting;
+
+    WaitingService(
+            CareMapper care,
+            GraftService grafts,
+            ManyService takes,
+            WarmthService warmth,
+            Rulebook rules,
+            FarmClock clock,
+            Changes changes) {
+        this.care = care;
+        this.grafts = grafts;
+        this.takes = takes;
+        this.warmth = warmth;
+        this.rules = rules;
+        this.clock = clock;
+        this.seen = changes.renew(this::read, Fact.GRAFTS, Fact.GRAFT_STATES, Fact.LOOKS);
+        this.waiting = changes.derive(this::learn, SeasonFacts.skyAnd(Fact.GRAFTS, Fact.GRAFT_STATES, Fact.LOOKS));
+    }
+
+    /**
+     * When a graft was first seen pushed or dead, and the last look before; by null where nothing has come yet.
+     *
+     * @param pushed true where it was a push
+     */
+    record Seen(
+            long graftId,
+            String speciesKey,
+            @Nullable String techniqueKey,
+            LocalDate madeOn,
+            @Nullable LocalDate after,
+            LocalDate by,
+            boolean pushed) {}
+
+    private record Kind(String speciesKey, Technique.Group group) {}
+
+    /**
+     * The chance of a silent graft.
+     *
+     * @param chance that it still takes; low and high follow from the range of the take
+     * @param healingDay healing days since it was made
+     * @param stopsOn from this day waiting no longer pays, by the warmth to come
+     * @param giveUp true where that day has come
+     */
+    record Hope(
+            String code,
+            double chance,
+            double low,
+            double high,
+            double healingDay,
+            LocalDate stopsOn,
+            boolean giveUp) {}
+
+    private Map<Long, Seen> read(@Nullable Map<Long, Seen> before, Change since) {
+        Set<Long> looked = since.rows(Fact.LOOKS);
+        Set<Long> changed = since.rows(Fact.GRAFTS);
+        if (before == null || looked == null || changed == null) {
+            Map<Long, Seen> all = new HashMap<>();
+            care.firstSeen(null).forEach(one -> all.put(one.graftId(), one));
+            return all;
+        }
+        List<Long> ids = new ArrayList<>(looked);
+        ids.addAll(changed);
+        Map<Long, Seen> now = new HashMap<>(before);
+        ids.forEach(now::remove);
+        if (!ids.isEmpty()) {
+            care.firstSeen(ids).forEach(one -> now.put(one.graftId(), one));
+        }
+        return now;
+    }
+
+    private Map<Kind, Waiting> learn() {
+        Map<Kind, List<Waiting.Between>> pushes = new HashMap<>();
+        Map<Kind, List<Waiting.Between>> deaths = new HashMap<>();
+        for (Seen one : seen.get().values()) {
+            Kind kind = new Kind(one.speciesKey(), group(one.techniqueKey()));
+            HealingClock healing = warmth.healing(one.speciesKey());
+            double by = healing.between(one.madeOn(), one.by());
+            double after = one.after() == null ? 0 : healing.between(one.madeOn(), one.after());
+            (one.pushed() ? pushes : deaths)
+                    .computeIfAbsent(kind, k -> new ArrayList<>())
+                    .add(new Waiting.Between(Math.min(after, by), by));
+        }
+        Map<Kind, Waiting> learned = new HashMap<>();
+        for (Technique.Group group : Technique.Group.values()) {
+            rules.species().forEach(species -> {
+                Kind kind = new Kind(species.key(), group);
+                learned.put(
+                        kind,
+                        new Waiting(
+                                times(rules.life(push(group)), pushes.getOrDefault(kind, List.of())),
+                                times(rules.life(FigureName.DIES_BY), deaths.getOrDefault(kind, List.of()))));
+            });
+        }
+        return learned;
+    }
+
+    private Waiting.Times times(Figure figure, List<Waiting.Between> own) {
+        return Waiting.Times.of(figure, rules.life(FigureName.TOLD_STRENGTH).value(), own);
+    }
+
+    private static FigureName push(Technique.Group group) {
+        return switch (group) {
+            case CLEFT -> FigureName.WAIT_CLEFT;
+            case SIDE -> FigureName.WAIT_SIDE;
+            case BUD -> FigureName.WAIT_BUD;
+            case APPROACH -> FigureName.WAIT_APPROACH;
+        };
+    }
+
+    private Technique.Group group(@Nullable String techniqueKey) {
+        return techniqueKey == null
+                ? Technique.Group.CLEFT
+                : rules.technique(techniqueKey).map(Technique::group).orElse(Technique.Group.CLEFT);
+    }
+
+    /** The chance of a graft that is still silent, null where it has pushed or ended. */
+    @Nullable
+    Hope hope(Graft graft) {
+        if (!silent(graft)) {
+            return null;
+        }
+        Waiting learned = Known.in(waiting.get(), new Kind(graft.speciesKey(), group(graft.techniqueKey())));
+        ManyService.Take take = takes.chance(graft.varietyId(), graft.techniqueKey());
+        HealingClock healing = warmth.healing(graft.speciesKey());
+        double now = healing.between(graft.madeOn(), clock.today());
+        double line = rules.life(FigureName.GIVE_UP_AT).value();
+        double stops = learned.stopsPaying(take.mean(), line, 0);
+        return new Hope(
+                graft.code(),
+                learned.stillTakes(take.mean(), now),
+                learned.stillTakes(take.low(), now),
+                learned.stillTakes(take.high(), now),
+                now,
+                healing.after(graft.madeOn(), stops),
+                now >= stops);
+    }
+
+    private static boolean silent(Graft graft) {
+        return graft.state().live() && !graft.state().atLeast(GraftState.PUSHED);
+    }
+
+    /** Silent grafts for which waiting no longer pays, the oldest first; the first of them where they are many. */
+    List<Hope> toGiveUp() {
+        List<Hope> found = new ArrayList<>();
+        for (Graft graft : grafts.byIds(care.silent())) {
+            Hope hope = hope(graft);
+            if (hope != null && hope.giveUp()) {
+                found.add(hope);
+            }
+        }
+        found.sort(Comparator.comparing(Hope::healingDay).reversed().thenComparing(Hope::code));
+        return found.stream().limit(MOST_TOLD).toList();
+    }
+}
