@@ -1,40 +1,46 @@
-import { FIRST_SIGNS, LATER_SIGNS, SIGNS, type Sign } from "../drawings/signs";
-
-const SHORT: Partial<Record<Sign, string>> = { FIRM: "firm flush", PLANTED_OUT: "planted" };
+import { useState } from "react";
+import { SIGNS } from "../drawings/signs";
+import type { Key } from "./keysFor";
 
 interface Props {
-  onSign: (sign: Sign) => void;
+  first: Key[];
+  rare: Key[];
+  onKey: (key: Key) => void;
   disabled?: boolean;
-  later?: boolean;
-  /** A held graft is answered by setting it apart. */
-  held?: boolean;
 }
 
-/** One button for each thing that may be seen, with its key. */
-export function AnswerKeys({ onSign, disabled, later = true, held }: Props) {
-  const usual = later ? [...FIRST_SIGNS, ...LATER_SIGNS] : FIRST_SIGNS;
-  const signs: Sign[] = held ? ["APART", ...usual] : usual;
+/** One button for each answer, with its key; what is rarely answered stands behind one. */
+export function AnswerKeys({ first, rare, onKey, disabled }: Props) {
+  const [more, setMore] = useState(false);
   return (
     <fieldset className="flex flex-wrap gap-1.5 max-sm:grid max-sm:grid-cols-4">
       <legend className="sr-only">What do you see?</legend>
-      {signs.map((sign) => (
+      {[...first, ...(more ? rare : [])].map((key) => (
         <button
-          key={sign}
+          key={key.letter}
           type="button"
           disabled={disabled}
-          onClick={() => onSign(sign)}
+          onClick={() => onKey(key)}
           className="flex min-h-9 items-center gap-1.5 rounded border border-edge bg-surface px-1.5 text-[14.5px] hover:border-sea max-sm:min-h-14 max-sm:flex-col max-sm:justify-center max-sm:gap-0.5 max-sm:px-0.5 max-sm:text-[13px] max-sm:leading-tight"
         >
           <span
             aria-hidden="true"
-            className="code inline-flex size-5 items-center justify-center rounded-full border border-ink text-[12px] font-bold"
-            style={{ background: SIGNS[sign].fill, color: SIGNS[sign].ink }}
+            className="code inline-flex size-5 items-center justify-center rounded-full border border-ink font-bold text-[12px]"
+            style={key.found ? undefined : { background: SIGNS[key.sign].fill, color: SIGNS[key.sign].ink }}
           >
-            {SIGNS[sign].letter}
+            {key.letter}
           </span>
-          {SHORT[sign] ?? SIGNS[sign].words}
+          {key.words}
         </button>
       ))}
+      <button
+        type="button"
+        aria-expanded={more}
+        onClick={() => setMore(!more)}
+        className="min-h-9 rounded px-2 text-[14.5px] text-sea underline max-sm:min-h-14"
+      >
+        {more ? "fewer" : "more"}
+      </button>
     </fieldset>
   );
 }

@@ -3,16 +3,22 @@ import { Link, useParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { useRules, useSheet } from "../api/queries";
 import { awayWords, dayAndYear, dayWords } from "../days";
-import { LifeLine, lifeWords } from "../drawings/LifeLine";
-import { SIGNS, type Sign } from "../drawings/signs";
+import { LifeLine, lifeWords, sizeWords } from "../drawings/LifeLine";
+import { SIGNS } from "../drawings/signs";
+import { TRACE_WORDS } from "../drawings/TraceMark";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, Field, Input, PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { lengthWords, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
-import { answer, answerCommands } from "./answer";
+import { Approach } from "./Approach";
+import { AskedBack, Beside } from "./Beside";
+import { FoundAsk } from "./FoundAsk";
+import { Hope, useHope } from "./Hope";
+import { type Key, keysFor } from "./keysFor";
 import { PutRight } from "./PutRight";
 import { SchoolsFollowed } from "./SchoolsFollowed";
+import { askedCommands, keyCommands, useAnswering } from "./useAnswering";
 
 const STATES: Record<Schemas["bench.Graft"]["state"], string> = {
   MADE: "just made",
@@ -43,13 +49,16 @@ export function GraftPage() {
 
 function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   const { graft, line, tasks } = sheet.stop;
-  const { personId } = useChoices();
+  const { personId, length } = useChoices();
   const [correction, setCorrection] = useState(false);
-  const say = async (sign: Sign) => {
-    if (await answer([graft], sign, { personId, correction })) setCorrection(false);
-  };
+  const answering = useAnswering({ personId, correction }, () => setCorrection(false));
+  const say = (key: Key) => answering.say([graft], key);
+  const hope = useHope(graft.code).data?.hope;
+  const kinds = tasks.map((task) => task.kind);
+  const keys = keysFor(graft.state, kinds, hope?.giveUp === true);
   useCommands([
-    ...answerCommands(say),
+    ...askedCommands(answering),
+    ...keyCommands(keys.first, keys.rare, say),
     { key: "c", words: "the next answer corrects an earlier one", run: () => setCorrection(!correction) },
   ]);
   return (
@@ -60,7 +69,10 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
           {graft.varietyName}, {STATES[graft.state]}
         </p>
       </header>
-      <p className="text-soft">{lifeWords(line)}.</p>
+      <p className="text-soft">
+        {lifeWords(line)}.{line.sizes.length > 0 && ` ${sizeWords(line, length)}.`}
+      </p>
+      <Hope graft={graft} />
       <div className="mt-2 max-sm:hidden">
         <LifeLine line={line} width={900} height={34} scale />
       </div>
@@ -68,7 +80,7 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
         <LifeLine line={line} width={356} height={34} scale />
       </div>
       <div className="mt-3 flex flex-wrap items-center gap-4">
-        <AnswerKeys onSign={say} held={tasks.some((task) => task.kind === "ISOLATE")} />
+        <AnswerKeys first={keys.first} rare={keys.rare} onKey={say} />
         <label className="flex min-h-11 items-center gap-2 text-[14.5px]">
           <input
             type="checkbox"
@@ -79,12 +91,23 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
           this corrects an earlier answer
         </label>
       </div>
+      <Beside answering={answering} />
+      <AskedBack answering={answering} />
+      {answering.dead && (
+        <FoundAsk
+          key={answering.dead.actId}
+          actId={answering.dead.actId}
+          codes={answering.dead.codes}
+          onTold={answering.told}
+        />
+      )}
+      <Approach code={graft.code} kinds={kinds} />
       <div className="grid grid-cols-2 gap-x-10 max-sm:grid-cols-1">
         <section>
           <PartHeading>What comes</PartHeading>
           {tasks.length === 0 && <p>No visit is planned.</p>}
           {tasks.map((task) => (
-            <div key={task.kind} className="border-line border-t py-1.5">
+            <div key={`${task.kind}${task.target}`} className="border-line border-t py-1.5">
               <b>{task.ask.charAt(0).toUpperCase() + task.ask.slice(1)}</b>
               <div className="text-[14.5px] text-soft">
                 {dayWords(task.earliest)} to {dayWords(task.latest)}, best {dayWords(task.target)};{" "}
@@ -103,8 +126,22 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   );
 }
 
+// What was told beside a look.
+function besideWords(look: Schemas["care.Past"], length: ReturnType<typeof useChoices>["length"]) {
+  return [
+    look.lengthMm ? `${lengthWords(look.lengthMm, length)} long` : "",
+    ...look.found.map((trace) => TRACE_WORDS[trace]),
+    look.who ?? "",
+    look.correction ? "a correction" : "",
+  ]
+    .filter(Boolean)
+    .map((words) => `, ${words}`)
+    .join("");
+}
+
 function History({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   const past = [...sheet.past].reverse();
+  const { length } = useChoices();
   return (
     <ol>
       {past.map((look) => (
@@ -123,8 +160,7 @@ function History({ sheet }: { sheet: Schemas["care.Sheet"] }) {
           <span>
             {SIGNS[look.sign].words}
             <span className="text-[14px] text-soft">
-              {look.who ? `, ${look.who}` : ""}
-              {look.correction ? ", a correction" : ""}
+              {besideWords(look, length)}
               {look.note ? ` · ${look.note}` : ""}
             </span>
           </span>

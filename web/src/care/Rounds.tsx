@@ -1,21 +1,27 @@
-import { useEffect, useMemo, useRef, useState } from "react";
+import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
 import { useFarm, useRound, useRules } from "../api/queries";
 import { dayWords } from "../days";
 import { LifeLine } from "../drawings/LifeLine";
-import type { Sign } from "../drawings/signs";
 import { PeopleOptions } from "../place/PeopleOptions";
 import { SpotOptions } from "../place/SpotOptions";
 import { useCommands } from "../ui/commands";
 import { DayBox } from "../ui/DayBox";
-import { Button, Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { isDay } from "../ui/readDay";
 import { useMarks } from "../ui/useMarks";
 import { choose, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
-import { answer, answerCommands } from "./answer";
+import { Approach } from "./Approach";
+import { AskedBack, Beside } from "./Beside";
+import { FoundAsk } from "./FoundAsk";
+import { Hope, useHope } from "./Hope";
+import { type Key, keysFor } from "./keysFor";
 import { RoundSheet } from "./RoundSheet";
+import { TypedRound } from "./TypedRound";
+import { askedCommands, keyCommands, useAnswering } from "./useAnswering";
+import { type Order, useHere } from "./useHere";
 
 type Stop = Schemas["care.Stop"];
 
@@ -26,6 +32,13 @@ const sameErrand = (a: Stop, b: Stop) =>
   a.graft.madeOn === b.graft.madeOn &&
   a.tasks.map((t) => t.kind).join() === b.tasks.map((t) => t.kind).join();
 
+const inOrder = (stops: Stop[], order: Order): Stop[] => {
+  if (order === "walk") return stops;
+  const last = (stop: Stop) => stop.tasks.map((task) => task.latest).sort()[0] ?? "";
+  const key = (stop: Stop) => (order === "code" ? stop.graft.code : last(stop));
+  return [...stops].sort((a, b) => key(a).localeCompare(key(b)));
+};
+
 /** The walk, graft by graft: one key or one tap for each look. */
 export function Rounds() {
   const [search, setSearch] = useSearchParams();
@@ -33,19 +46,24 @@ export function Rounds() {
   const round = useRound(spotId);
   const farm = useFarm();
   const { personId } = useChoices();
-  const [at, setAt] = useState<number>();
+  const here = useHere(round.data?.day, spotId);
   const [seenOn, setSeenOn] = useState("");
+  const [typing, setTyping] = useState(false);
   const { marked, mark, setMarks } = useMarks<number>();
   const [gone, setGone] = useState<Set<number>>(new Set());
   const navigate = useNavigate();
 
   const stops = useMemo(
-    () => (round.data?.stops ?? []).filter((stop) => !gone.has(stop.graft.id)),
-    [round.data, gone],
+    () =>
+      inOrder(
+        (round.data?.stops ?? []).filter((stop) => !gone.has(stop.graft.id)),
+        here.order,
+      ),
+    [round.data, gone, here.order],
   );
   const index = Math.max(
     0,
-    stops.findIndex((stop) => stop.graft.id === at),
+    stops.findIndex((stop) => stop.graft.code === here.code),
   );
   const current = stops[index];
 
@@ -55,7 +73,7 @@ export function Rounds() {
   const head = stops.find((stop) => stop.graft.code === errand);
   if (head && errand && come !== errand) {
     setCome(errand);
-    setAt(head.graft.id);
+    here.setCode(head.graft.code);
     setMarks(stops.filter((s) => sameErrand(s, head)).map((s) => s.graft.id));
   }
 
@@ -63,29 +81,57 @@ export function Rounds() {
   // biome-ignore lint/correctness/useExhaustiveDependencies: only when new data has come
   useEffect(() => setGone(new Set()), [round.dataUpdatedAt]);
 
-  const say = async (sign: Sign) => {
-    const chosen = marked.size > 0 ? stops.filter((s) => marked.has(s.graft.id)) : current ? [current] : [];
-    if (chosen.length === 0) return;
-    const ids = chosen.map((stop) => stop.graft.id);
+  const answering = useAnswering({ personId, seenOn: isDay(seenOn) ? seenOn : undefined });
+  const hope = useHope(current && marked.size === 0 ? current.graft.code : undefined).data?.hope;
+  const chosen = marked.size > 0 ? stops.filter((s) => marked.has(s.graft.id)) : current ? [current] : [];
+  const keys = keysFor(
+    chosen[0]?.graft.state ?? "MADE",
+    [...new Set(chosen.flatMap((stop) => stop.tasks.map((task) => task.kind)))],
+    hope?.giveUp === true && hope.code === current?.graft.code,
+  );
+
+  const gonePast = (stop: Stop[], send: () => Promise<boolean>) => {
+    const ids = stop.map((one) => one.graft.id);
     const next =
       stops.slice(index + 1).find((s) => !ids.includes(s.graft.id)) ??
       stops.find((s) => !ids.includes(s.graft.id));
-    setAt(next?.graft.id);
+    const before = current?.graft.code;
+    setGone((all) => new Set([...all, ...ids]));
+    here.setCode(next?.graft.code);
     setMarks([]);
-    setGone((before) => new Set([...before, ...ids]));
-    if (
-      !(await answer(
-        chosen.map((s) => s.graft),
-        sign,
-        { personId, seenOn: isDay(seenOn) ? seenOn : undefined },
-      ))
-    ) {
-      setGone((before) => new Set([...before].filter((id) => !ids.includes(id))));
-    }
+    return send().then((taken) => {
+      if (taken) return;
+      // What was not taken stands where it stood.
+      setGone((all) => new Set([...all].filter((id) => !ids.includes(id))));
+      here.setCode(before);
+      if (stop.length > 1) setMarks(ids);
+    });
   };
-  const move = (by: number) => setAt(stops[Math.min(stops.length - 1, Math.max(0, index + by))]?.graft.id);
+  const say = async (key: Key) => {
+    if (chosen.length === 0) return;
+    await gonePast(chosen, () =>
+      answering.say(
+        chosen.map((s) => s.graft),
+        key,
+      ),
+    );
+  };
+  const asked = {
+    ...answering,
+    itIsSo: async () => {
+      const ids = new Set(answering.waiting?.grafts.map((g) => g.id));
+      await gonePast(
+        stops.filter((s) => ids.has(s.graft.id)),
+        answering.itIsSo,
+      );
+      return true;
+    },
+  };
+  const move = (by: number) =>
+    here.setCode(stops[Math.min(stops.length - 1, Math.max(0, index + by))]?.graft.code);
   useCommands([
-    ...answerCommands(say),
+    ...askedCommands(asked),
+    ...keyCommands(keys.first, keys.rare, say),
     { key: "ArrowDown", words: "next graft on the walk", run: () => move(1) },
     { key: "ArrowUp", words: "last graft on the walk", run: () => move(-1) },
     {
@@ -101,6 +147,7 @@ export function Rounds() {
       words: "mark all of the same errand",
       run: () => current && setMarks(stops.filter((s) => sameErrand(s, current)).map((s) => s.graft.id)),
     },
+    { key: "y", words: "type in a round from paper", run: () => setTyping(true) },
     { key: "Enter", words: "open its sheet", run: () => current && navigate(`/graft/${current.graft.code}`) },
   ]);
 
@@ -109,13 +156,27 @@ export function Rounds() {
   const left = Math.max(0, round.data.due - gone.size);
   return (
     <div className="mx-auto max-w-[1100px] px-[26px] py-5 max-sm:px-0 max-sm:py-0">
-      <div className="flex flex-wrap items-start justify-between gap-3 max-sm:px-4 max-sm:pt-3">
+      <div className="max-sm:px-4 max-sm:pt-3">
         <Statement title={left === 0 ? "This round is done" : `${left} to look at`}>
-          {round.data.overdue > 0 ? `${round.data.overdue} overdue. ` : ""}In walking order; one key for each
-          look.
+          {round.data.overdue > 0 ? `${round.data.overdue} overdue. ` : ""}One key for each look.{" "}
+          <span className="ml-2 inline-flex gap-4 text-[15px] print:hidden">
+            <Link className="text-sea underline" to="/rounds/walks">
+              Walks ahead
+            </Link>
+            <button type="button" className="text-sea underline max-sm:hidden" onClick={() => window.print()}>
+              Print the round
+            </button>
+            <button
+              type="button"
+              className="text-sea underline max-sm:hidden"
+              onClick={() => setTyping(true)}
+            >
+              Type it in
+            </button>
+          </span>
         </Statement>
-        <div className="flex flex-wrap gap-2 text-[14px] max-sm:grid max-sm:w-full max-sm:grid-cols-2 print:hidden">
-          <div className="w-[150px] max-sm:hidden">
+        <div className="mt-2.5 mb-1 grid grid-cols-4 gap-2 text-[14px] max-sm:grid-cols-3 print:hidden">
+          <div className="max-sm:hidden">
             <DayBox
               past
               aria-label="Seen on, today if empty"
@@ -124,11 +185,7 @@ export function Rounds() {
               onChange={setSeenOn}
             />
           </div>
-          <Button className="max-sm:hidden" onClick={() => window.print()}>
-            Print the round
-          </Button>
           <Select
-            className="sm:max-w-[150px]"
             aria-label="Which place"
             value={spotId ?? ""}
             onChange={(e) => setSearch(e.target.value ? { spot: e.target.value } : {}, { replace: true })}
@@ -137,7 +194,15 @@ export function Rounds() {
             <SpotOptions />
           </Select>
           <Select
-            className="sm:max-w-[150px]"
+            aria-label="In which order"
+            value={here.order}
+            onChange={(e) => here.setOrder(e.target.value as Order)}
+          >
+            <option value="walk">as one walks</option>
+            <option value="risk">what presses first</option>
+            <option value="code">by code</option>
+          </Select>
+          <Select
             aria-label="Who is looking"
             value={personId ?? ""}
             onChange={(e) => choose({ personId: e.target.value ? Number(e.target.value) : undefined })}
@@ -147,13 +212,40 @@ export function Rounds() {
           </Select>
         </div>
       </div>
+      <TypedRound
+        open={typing}
+        stops={[...round.data.stops, ...round.data.soon]}
+        onClose={() => setTyping(false)}
+      />
+      {answering.dead && (
+        <FoundAsk
+          key={answering.dead.actId}
+          actId={answering.dead.actId}
+          codes={answering.dead.codes}
+          onTold={answering.told}
+        />
+      )}
       {stops.length === 0 ? (
         <Soon soon={round.data.soon} />
       ) : (
         <>
-          {current && <Focused stop={current} marked={marked.size} onSign={say} />}
+          {current && (
+            <Focused stop={current} marked={marked.size}>
+              <AskedBack answering={asked} />
+              <AnswerKeys key={current.graft.code} first={keys.first} rare={keys.rare} onKey={say} />
+              <Beside answering={answering} />
+            </Focused>
+          )}
           <RoundSheet stops={stops} day={seenOn || round.data.day} left={left} />
-          <StopList stops={stops} current={current} marked={marked} onFocus={setAt} onMark={mark} />
+          <StopList
+            stops={stops}
+            byPlace={here.order === "walk"}
+            current={current}
+            marked={marked}
+            onFocus={here.setCode}
+            onMark={mark}
+            onMarks={setMarks}
+          />
           {left > stops.length && (
             <p className="mt-3 text-[14px] text-soft">
               The first {stops.length} of {left} in walking order; more follow as you answer.
@@ -165,16 +257,13 @@ export function Rounds() {
   );
 }
 
-/** Held under a recall: its only visit is to be set apart. */
-const isHeld = (stop: Stop) => stop.tasks.some((task) => task.kind === "ISOLATE");
-
 function useTechniqueName() {
   const rules = useRules();
   const names = new Map((rules.data?.techniques ?? []).map((t) => [t.key, t.name]));
   return (key?: string) => (key ? (names.get(key) ?? key) : "technique not written down");
 }
 
-function Focused({ stop, marked, onSign }: { stop: Stop; marked: number; onSign: (sign: Sign) => void }) {
+function Focused({ stop, marked, children }: { stop: Stop; marked: number; children: ReactNode }) {
   const technique = useTechniqueName();
   const { graft } = stop;
   return (
@@ -205,6 +294,8 @@ function Focused({ stop, marked, onSign }: { stop: Stop; marked: number; onSign:
               </li>
             ))}
           </ul>
+          <Hope graft={graft} />
+          <Approach code={graft.code} kinds={stop.tasks.map((task) => task.kind)} />
           <div className="my-1.5 max-sm:hidden">
             <LifeLine line={stop.line} width={1000} scale />
           </div>
@@ -213,25 +304,33 @@ function Focused({ stop, marked, onSign }: { stop: Stop; marked: number; onSign:
           </div>
         </>
       )}
-      <AnswerKeys onSign={onSign} held={isHeld(stop)} />
-      {stop.tasks.some((t) => ["TIE_OFF", "TOP_OFF", "CALL_BUD", "FORCE", "SWEEP"].includes(t.kind)) && (
-        <p className="mt-1.5 text-[13px] text-soft">
-          Blade away from you and from the holding hand; clean it before the next tree.
-        </p>
-      )}
+      {children}
+      <Cautions stop={stop} />
     </section>
   );
 }
 
-interface ListProps {
-  stops: Stop[];
-  current?: Stop;
-  marked: ReadonlySet<number>;
-  onFocus: (id: number) => void;
-  onMark: (id: number) => void;
+// What to mind while doing it, each said once.
+function Cautions({ stop }: { stop: Stop }) {
+  const all = [...new Set(stop.tasks.map((task) => task.caution).filter(Boolean))];
+  return all.map((caution) => (
+    <p key={caution} className="mt-1.5 text-[13px] text-soft">
+      {caution}
+    </p>
+  ));
 }
 
-function StopList({ stops, current, marked, onFocus, onMark }: ListProps) {
+interface ListProps {
+  stops: Stop[];
+  byPlace: boolean;
+  current?: Stop;
+  marked: ReadonlySet<number>;
+  onFocus: (code: string) => void;
+  onMark: (id: number) => void;
+  onMarks: (ids: Iterable<number>) => void;
+}
+
+function StopList({ stops, byPlace, current, marked, onFocus, onMark, onMarks }: ListProps) {
   const here = useRef<HTMLLIElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: scroll whenever the focus moves
   useEffect(() => {
@@ -240,12 +339,23 @@ function StopList({ stops, current, marked, onFocus, onMark }: ListProps) {
   return (
     <ol className="scroll-mt-60 max-sm:px-4">
       {stops.map((stop, i) => {
-        const first = i === 0 || stops[i - 1].graft.spotId !== stop.graft.spotId;
+        const first = byPlace && (i === 0 || stops[i - 1].graft.spotId !== stop.graft.spotId);
+        const ofPlace = () =>
+          stops.filter((s) => s.graft.spotId === stop.graft.spotId).map((s) => s.graft.id);
         const on = stop.graft.id === current?.graft.id;
         return (
           <li key={stop.graft.id} ref={on ? here : undefined} className="scroll-mt-72">
             {first && (
-              <h3 className="border-ink border-t-2 pt-2 pb-1 font-semibold">{stop.graft.spotName}</h3>
+              <h3 className="flex items-baseline gap-3 border-ink border-t-2 pt-2 pb-1 font-semibold">
+                {stop.graft.spotName}
+                <button
+                  type="button"
+                  className="font-normal text-[14px] text-sea underline print:hidden"
+                  onClick={() => onMarks([...marked, ...ofPlace()])}
+                >
+                  mark all here
+                </button>
+              </h3>
             )}
             <div
               className={`flex items-center gap-3 border-line border-t py-1 ${on ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : ""}`}
@@ -259,7 +369,7 @@ function StopList({ stops, current, marked, onFocus, onMark }: ListProps) {
               />
               <button
                 type="button"
-                onClick={() => onFocus(stop.graft.id)}
+                onClick={() => onFocus(stop.graft.code)}
                 className="flex min-h-9 flex-1 items-center gap-3 text-left max-sm:min-h-11 max-sm:flex-wrap max-sm:gap-x-2 max-sm:gap-y-0"
               >
                 <span className="code w-[100px] shrink-0 text-[14.5px]">{stop.graft.code}</span>

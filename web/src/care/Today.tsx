@@ -17,6 +17,7 @@ import { RunningOut } from "../wood/RunningOut";
 
 // Read once in the life of a farm, so not fetched with every first screen.
 const PassedDays = part(() => import("../day/PassedDays"), "PassedDays");
+const Dangers = part(() => import("./Dangers"), "Dangers");
 const NoGrafts = part(() => import("./NoGrafts"), "NoGrafts");
 
 type TodayView = Schemas["care.TodayView"];
@@ -34,6 +35,11 @@ export function Today() {
   return (
     <div className="flex min-h-full max-lg:flex-col">
       <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
+        {view.dangers.length > 0 && (
+          <Suspense>
+            <Dangers dangers={view.dangers} today={view.day} />
+          </Suspense>
+        )}
         <Piece what="What is lit">
           <NowLit due={title(view)} sub={subtitle(view)} />
         </Piece>

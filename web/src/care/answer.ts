@@ -1,28 +1,32 @@
-import api, { type Schemas, told } from "../api/client";
-import { keysOfSign, SIGNS, type Sign } from "../drawings/signs";
-import type { Command } from "../ui/commands";
+import api, { ProblemError, type Schemas, told } from "../api/client";
+import { dated } from "../days";
+import type { Sign } from "../drawings/signs";
 import { done, failed, inOrder } from "../undo";
 
-/** A key for each answer. */
-export const answerCommands = (say: (sign: Sign) => void): Command[] =>
-  (Object.keys(SIGNS) as Sign[]).map((sign) => ({
-    key: keysOfSign(sign),
-    words: SIGNS[sign].words,
-    run: () => say(sign),
-  }));
+type Graft = Pick<Schemas["bench.Graft"], "id" | "version">;
+export type Trace = Schemas["care.Past"]["found"][number];
 
-type Graft = Schemas["bench.Graft"];
+/** What is told beside the sign. */
+export interface More {
+  personId?: number;
+  note?: string;
+  correction?: boolean;
+  seenOn?: string;
+  lengthMm?: number;
+  found?: Trace[];
+  /** What was asked back about it has been read, and it is so. */
+  sure?: boolean;
+}
+
+/** What became of an answer: taken as an act, asked back about, or refused. */
+export type Answered = { actId?: number } | { asked: string } | undefined;
 
 // What this device did itself since the screen was read: two quick answers of one hand are no quarrel of two.
 const own = new Map<number, number>();
-const versionOf = (graft: Pick<Graft, "id" | "version">) => Math.max(graft.version, own.get(graft.id) ?? 0);
+const versionOf = (graft: Graft) => Math.max(graft.version, own.get(graft.id) ?? 0);
 
-/** One answer for some grafts. Returns false when none of it was taken. */
-export async function answer(
-  grafts: Pick<Graft, "id" | "version">[],
-  sign: Sign,
-  more: { personId?: number; note?: string; correction?: boolean; seenOn?: string } = {},
-): Promise<boolean> {
+/** One answer for some grafts. */
+export async function answer(grafts: Graft[], sign: Sign, more: More = {}): Promise<Answered> {
   try {
     const answered = await inOrder(async () => {
       const on = grafts.map((graft) => ({ graftId: graft.id, version: versionOf(graft) }));
@@ -33,9 +37,11 @@ export async function answer(
       return taken;
     });
     for (const told of answered.told) failed(told.sentence);
-    return true;
+    return { actId: answered.actId };
   } catch (problem) {
+    if (problem instanceof ProblemError && problem.fields.some(({ field }) => field === "sure"))
+      return { asked: dated(problem.message) };
     failed(problem);
-    return false;
+    return undefined;
   }
 }

@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { linear } from "../ui/scales";
+import { type Choices, lengthWords, useChoices } from "../units";
 import { PACE_WORDS, SIGNS } from "./signs";
 
 /** Marks closer together than this, in px, would hide each other; the latest of them is drawn. */
@@ -28,6 +29,21 @@ export function lifeWords(line: Schemas["care.LifeLine"]): string {
   return `Healing day ${Math.round(line.now)}, ${PACE_WORDS[line.pace]}, ${seen}, first push expected on healing day ${line.pushFrom} to ${line.pushTo}`;
 }
 
+/** The longest shoot drawn in full, mm; its height, px. */
+const TALL_MM = 600;
+const TALL_PX = 15;
+const sizeHeight = (mm: number) => 3 + (Math.min(mm, TALL_MM) / TALL_MM) * TALL_PX;
+
+/** What its lengths tell, for readers who do not see the drawing. */
+export function sizeWords(line: Schemas["care.LifeLine"], length: Choices["length"]): string {
+  const last = line.sizes[line.sizes.length - 1];
+  if (!last) return "";
+  const next = line.next
+    ? `, ${lengthWords(line.next.mm, length)} expected on healing day ${Math.round(line.next.from)} to ${Math.round(line.next.to)}`
+    : "";
+  return `${lengthWords(last.mm, length)} long on healing day ${Math.round(last.at)}${next}`;
+}
+
 /** A graft's life as one thin track in healing days. */
 export function LifeLine(props: {
   line: Schemas["care.LifeLine"];
@@ -36,6 +52,7 @@ export function LifeLine(props: {
   scale?: boolean;
 }) {
   const { line, width, height = 30, scale = false } = props;
+  const { length } = useChoices();
   const axis = scale ? 16 : 0;
   const y = height / 2 + 2;
   const along = linear([0, line.length], [8, width - 8]);
@@ -70,6 +87,30 @@ export function LifeLine(props: {
           strokeWidth={notch.overdue ? 2.5 : 1.4}
         />
       ))}
+      {scale &&
+        line.sizes.map((size) => (
+          <line
+            key={`${size.at}${size.mm}`}
+            x1={x(size.at)}
+            x2={x(size.at)}
+            y1={y}
+            y2={y - sizeHeight(size.mm)}
+            stroke="var(--leaf)"
+            strokeWidth={4}
+            opacity={0.55}
+          />
+        ))}
+      {scale && line.next && (
+        <g>
+          <path
+            d={`M${x(line.next.from)} ${y + 7}v4H${x(line.next.to)}v-4M${x(line.next.mid)} ${y + 11}v-6`}
+            fill="none"
+            stroke="var(--leaf)"
+            strokeWidth={1.4}
+          />
+          <title>{`${lengthWords(line.next.mm, length)} long, expected on healing day ${Math.round(line.next.from)} to ${Math.round(line.next.to)}`}</title>
+        </g>
+      )}
       {spread(line.marks, x).map((mark) => (
         <g key={`${mark.at}${mark.sign}`}>
           <circle

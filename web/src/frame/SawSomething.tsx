@@ -2,8 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import api, { told } from "../api/client";
 import { AnswerKeys } from "../care/AnswerKeys";
-import { answer } from "../care/answer";
-import type { Sign } from "../drawings/signs";
+import { AskedBack } from "../care/Beside";
+import { type Key, keysFor } from "../care/keysFor";
+import { useAnswering } from "../care/useAnswering";
 import { Overlay } from "../ui/Overlay";
 import { Field, Input } from "../ui/parts";
 import { failed } from "../undo";
@@ -12,8 +13,12 @@ import { useChoices } from "../units";
 /** A quick look at any graft, from anywhere. */
 export function SawSomething({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [code, setCode] = useState("");
-  const [note, setNote] = useState("");
   const { personId } = useChoices();
+  const answering = useAnswering({ personId }, () => {
+    setCode("");
+    onClose();
+  });
+  const keys = keysFor("MADE", [], false);
   const found = useQuery({
     queryKey: ["saw", code],
     enabled: open && code.trim().length > 1,
@@ -22,14 +27,10 @@ export function SawSomething({ open, onClose }: { open: boolean; onClose: () => 
   const grafts = (found.data ?? []).filter((f) => f.kind === "graft");
   // Half a code never stands for one of many.
   const match = grafts.find((g) => g.whole) ?? (grafts.length === 1 ? grafts[0] : undefined);
-  const say = async (sign: Sign) => {
+  const say = async (key: Key) => {
     if (!match) return failed("Say which graft: its code, for instance TE-26-001.");
     const sheet = await told(api.GET("/api/grafts/{code}", { params: { path: { code: match.code } } }));
-    if (await answer([sheet.stop.graft], sign, { personId, note })) {
-      setCode("");
-      setNote("");
-      onClose();
-    }
+    await answering.say([sheet.stop.graft], key);
   };
   return (
     <Overlay
@@ -46,9 +47,14 @@ export function SawSomething({ open, onClose }: { open: boolean; onClose: () => 
           <Input autoFocus className="code" value={code} onChange={(e) => setCode(e.target.value)} />
         </Field>
         <Field label="A note, if you like">
-          <Input value={note} maxLength={4000} onChange={(e) => setNote(e.target.value)} />
+          <Input
+            value={answering.note}
+            maxLength={4000}
+            onChange={(e) => answering.setNote(e.target.value)}
+          />
         </Field>
-        <AnswerKeys onSign={say} disabled={!match} />
+        <AskedBack answering={answering} />
+        <AnswerKeys first={keys.first} rare={keys.rare} onKey={say} disabled={!match} />
       </div>
     </Overlay>
   );

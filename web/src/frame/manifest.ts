@@ -66,6 +66,7 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/bench/run/:day": part(() => import("../day/Run"), "Run"),
   "/bench/labels": part(() => import("../day/Labels"), "Labels"),
   "/rounds": part(() => import("../care/Rounds"), "Rounds"),
+  "/rounds/walks": part(() => import("../care/Walks"), "Walks"),
   "/takes": part(() => import("../take/Takes"), "Takes"),
   "/trees": part(() => import("../place/Trees"), "Trees"),
   "/lineage": lineage,

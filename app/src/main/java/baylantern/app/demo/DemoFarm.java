@@ -283,8 +283,7 @@ public class DemoFarm {
                     schools,
                     CareSubject.Stand.POT);
             for (Look look : lives.looks(subject, takes, lastRound(code), warmth.healing(s.species()), random)) {
-                looks.seen(
-                        id, people.get(DemoNames.PEOPLE.get(random.nextInt(4))), look.seenOn(), look.sign(), "", null);
+                looks.seen(id, people.get(DemoNames.PEOPLE.get(random.nextInt(4))), look, null);
             }
             return code;
         }

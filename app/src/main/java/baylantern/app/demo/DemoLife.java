@@ -3,9 +3,11 @@ package baylantern.app.demo;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.GraftLife;
+import baylantern.core.care.GraftState;
 import baylantern.core.care.Look;
 import baylantern.core.care.PlannedVisit;
 import baylantern.core.care.Sign;
+import baylantern.core.care.Trace;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
@@ -23,6 +25,8 @@ final class DemoLife {
     private static final Set<String> WALKED_FOR = Set.of(
             "FIRST_WATER",
             "KEEP_MOIST",
+            "TWIG_TEST",
+            "SEVER",
             "SWEEP",
             "SHADE_OFF",
             "BAG_PEEK",
@@ -73,6 +77,17 @@ final class DemoLife {
                     9 + random.nextInt(30));
         }
 
+        /** Whether two plants of an approach pair grow together; told by how early it pushes, so no luck is drawn for it. */
+        boolean joins() {
+            return push % 3 != 0;
+        }
+
+        /** The shoot's length in mm: a slow start, then waves, up to what a pot bears. */
+        double lengthMm(long day) {
+            double since = Math.max(1, day - push);
+            return Math.round(Math.min(900, 8 + (2.4 + push % 5 * 0.4) * since));
+        }
+
         Sign seenAt(long day) {
             if (!takes && day >= dies) {
                 return Sign.DEAD;
@@ -90,6 +105,25 @@ final class DemoLife {
                                             ? Sign.PUSHED
                                             : day >= swell ? Sign.SWELLING : day >= green ? Sign.GREEN : Sign.NOTHING;
         }
+    }
+
+    // Two of three approach grafts grow together; the third waits without callus. What is in leaf is measured.
+    private static Look seen(Fate fate, List<PlannedVisit> open, LocalDate day, long age) {
+        Look look = Look.of(day, fate.seenAt(age));
+        if (fate.joins() && wants(open, day, "SEVER")) {
+            return look.finding(Trace.SEVERED);
+        }
+        if (fate.joins() && wants(open, day, "TWIG_TEST")) {
+            return look.finding(Trace.TWIG_FRESH);
+        }
+        if (fate.joins() && wants(open, day, "UNION_CHECK")) {
+            return look.finding(Trace.CALLUS);
+        }
+        return look.sign().shows().atLeast(GraftState.LEAFED) ? look.measuring(fate.lengthMm(age)) : look;
+    }
+
+    private static boolean wants(List<PlannedVisit> open, LocalDate day, String kind) {
+        return open.stream().anyMatch(visit -> visit.kind().equals(kind) && visit.due(day));
     }
 
     /** Looks at every visit on the day it opens, up to but not on {@code end}; after 210 healing days it is planted out. */
@@ -116,7 +150,7 @@ final class DemoLife {
                 looks.add(Look.of(plantingOut, Sign.PLANTED_OUT));
                 return looks;
             }
-            looks.add(Look.of(next, fate.seenAt((long) clock.between(subject.madeOn(), next))));
+            looks.add(seen(fate, open, next, (long) clock.between(subject.madeOn(), next)));
         }
         return looks;
     }
