@@ -41,8 +41,8 @@ export function TypedRound({ open, stops, onClose }: Props) {
         seenOn: isDay(seenOn) ? seenOn : undefined,
       };
       const answered = await answer([graft], line.sign, more);
-      if (answered && "asked" in answered) return { line: line.line, why: answered.asked };
-      return answered ? undefined : { line: line.line, why: "it was not taken" };
+      if ("asked" in answered) return { line: line.line, why: answered.asked };
+      return "refused" in answered ? { line: line.line, why: answered.refused } : undefined;
     } catch (e) {
       return { line: line.line, why: (e as Error).message };
     }
@@ -73,13 +73,15 @@ export function TypedRound({ open, stops, onClose }: Props) {
         onChange={(e) => setText(e.target.value)}
       />
       {bad.length > 0 && (
-        <ul role="alert" className="mt-1 text-[14.5px] text-alarm">
-          {bad.map((line) => (
-            <li key={line.line}>
-              <b className="code">{line.line}</b>: {line.why}
-            </li>
-          ))}
-        </ul>
+        <div role="alert">
+          <ul className="mt-1 text-[14.5px] text-alarm">
+            {bad.map((line) => (
+              <li key={line.line}>
+                <b className="code">{line.line}</b>: {line.why}
+              </li>
+            ))}
+          </ul>
+        </div>
       )}
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <div className="w-[170px]">

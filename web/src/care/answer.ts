@@ -19,7 +19,7 @@ export interface More {
 }
 
 /** What became of an answer: taken as an act, asked back about, or refused. */
-export type Answered = { actId?: number } | { asked: string } | undefined;
+export type Answered = { actId?: number } | { asked: string } | { refused: string };
 
 // What this device did itself since the screen was read: two quick answers of one hand are no quarrel of two.
 const own = new Map<number, number>();
@@ -42,6 +42,6 @@ export async function answer(grafts: Graft[], sign: Sign, more: More = {}): Prom
     if (problem instanceof ProblemError && problem.fields.some(({ field }) => field === "sure"))
       return { asked: dated(problem.message) };
     failed(problem);
-    return undefined;
+    return { refused: problem instanceof Error ? dated(problem.message) : String(problem) };
   }
 }

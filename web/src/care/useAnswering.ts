@@ -43,7 +43,7 @@ export function useAnswering(more: More, onTaken?: () => void) {
       found: key.found,
       sure: sure || undefined,
     });
-    if (answered === undefined) return false;
+    if ("refused" in answered) return false;
     if ("asked" in answered) {
       setWaiting({ question: answered.asked, grafts, key });
       return false;

@@ -27,7 +27,8 @@ export function useHere(day: string | undefined, spotId: number | undefined) {
   const [code, setCode] = useState<string>();
   const [order, setOrder] = useState<Order>(kept?.order ?? "walk");
   useEffect(() => {
-    if (day && code) localStorage.setItem(KEPT, JSON.stringify({ day, spotId, code, order }));
-  }, [day, spotId, code, order]);
+    if (day && (code || order !== kept?.order))
+      localStorage.setItem(KEPT, JSON.stringify({ day, spotId, code: code ?? kept?.code, order }));
+  }, [day, spotId, code, order, kept]);
   return { code: code ?? same?.code, setCode, order, setOrder };
 }

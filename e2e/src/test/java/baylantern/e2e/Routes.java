@@ -22,6 +22,7 @@ final class Routes {
             "/fit/limbs",
             "/bench",
             "/rounds",
+            "/rounds/walks",
             "/takes",
             "/trees",
             "/trees?tab=varieties",
@@ -49,6 +50,7 @@ final class Routes {
             "/fit/limbs",
             "/bench",
             "/rounds",
+            "/rounds/walks",
             "/trees",
             "/graft/CB-26-001");
 

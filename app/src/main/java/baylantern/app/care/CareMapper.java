@@ -69,8 +69,8 @@ interface CareMapper {
     /** Codes of living grafts on a plant, in order. */
     List<String> livingOn(@Param("plantId") long plantId);
 
-    /** Grafts that live or have open visits, in order. */
-    List<Long> liveGrafts();
+    /** Grafts with open visits, in order. */
+    List<Long> graftsWithVisits();
 
     /** Grafts with a visit whose last day lies before a day, in order. */
     List<Long> graftsLate(@Param("before") LocalDate before);

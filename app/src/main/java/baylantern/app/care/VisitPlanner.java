@@ -81,7 +81,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         Set<Long> others = new HashSet<>(Objects.requireNonNullElse(change.rows(Fact.GRAFTS), Set.of()));
         boolean any = change.rows(Fact.LOOKS) == null || change.rows(Fact.GRAFTS) == null;
         if (any || change.touches(Fact.WEATHER, Fact.CLIMATE, Fact.SITE)) {
-            others.addAll(care.liveGrafts());
+            others.addAll(care.graftsWithVisits());
         }
         if (change.touches(Fact.HOLDS)) {
             others.addAll(wronglyPlanned());
@@ -109,7 +109,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     public void catchUp() {
         String now = rules.visitsMark();
         if (!now.equals(care.plannedBy())) {
-            plan(care.liveGrafts(), this::settleWhereMoved);
+            plan(care.graftsWithVisits(), this::settleWhereMoved);
             Rows.one(care.planned(now));
         }
     }
@@ -122,7 +122,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     // What stands on a plant that was taken off is not visited any more; one potted or planted wants other care.
     private List<Long> onPlants(@Nullable Set<Long> plantIds) {
         if (plantIds == null) {
-            return care.liveGrafts();
+            return care.graftsWithVisits();
         }
         return plantIds.isEmpty() ? List.of() : care.graftsOn(plantIds);
     }

@@ -283,7 +283,9 @@ public class DemoFarm {
                     schools,
                     CareSubject.Stand.POT);
             for (Look look : lives.looks(subject, takes, lastRound(code), warmth.healing(s.species()), random)) {
-                looks.seen(id, people.get(DemoNames.PEOPLE.get(random.nextInt(4))), look, null);
+                // Who looked is told by the day, so that more or fewer looks leave all other luck as it is.
+                String who = DemoNames.PEOPLE.get(Math.floorMod(look.seenOn().toEpochDay(), 4));
+                looks.seen(id, people.get(who), look, null);
             }
             return code;
         }

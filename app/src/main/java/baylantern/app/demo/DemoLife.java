@@ -20,6 +20,7 @@ import java.util.Set;
 final class DemoLife {
 
     private static final int DAYS_BETWEEN = 3;
+    private static final int MOST_LOOKS = 160;
 
     /** What the farm's people went out for; the rest was done on the same walks. */
     private static final Set<String> WALKED_FOR = Set.of(
@@ -30,6 +31,9 @@ final class DemoLife {
             "SWEEP",
             "SHADE_OFF",
             "BAG_PEEK",
+            "BAG_CORNER",
+            "BAG_HALF",
+            "BAG_OFF",
             "CALL_BUD",
             "PUSH_LOOK",
             "FORCE",
@@ -82,6 +86,11 @@ final class DemoLife {
             return push % 3 != 0;
         }
 
+        /** One in five stays where it is. */
+        boolean stays() {
+            return push % 5 == 0;
+        }
+
         /** The shoot's length in mm: a slow start, then waves, up to what a pot bears. */
         double lengthMm(long day) {
             double since = Math.max(1, day - push);
@@ -130,7 +139,7 @@ final class DemoLife {
     List<Look> looks(CareSubject subject, boolean takes, LocalDate end, HealingClock clock, Random random) {
         Fate fate = Fate.of(takes, subject.technique(), random);
         List<Look> looks = new ArrayList<>();
-        for (int guard = 0; guard < 60; guard++) {
+        for (int guard = 0; guard < MOST_LOOKS; guard++) {
             GraftLife life = GraftLife.of(subject.madeOn(), looks, clock, establishedAfter);
             LocalDate plantingOut = clock.after(subject.madeOn(), 210);
             List<PlannedVisit> open = plan.open(subject, life, clock);
@@ -147,6 +156,9 @@ final class DemoLife {
                 return looks;
             }
             if (!next.isBefore(plantingOut)) {
+                if (fate.stays()) {
+                    return looks;
+                }
                 looks.add(Look.of(plantingOut, Sign.PLANTED_OUT));
                 return looks;
             }

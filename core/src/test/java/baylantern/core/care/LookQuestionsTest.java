@@ -28,6 +28,7 @@ class LookQuestionsTest {
         assertThat(ask(at(40, Sign.LEAFED).measuring(80), 0, at(30, Sign.LEAFED).measuring(45)))
                 .isEmpty();
         assertThat(ask(at(40, Sign.DEAD), 0, at(30, Sign.LEAFED))).isEmpty();
+        assertThat(ask(at(20, Sign.GREEN), 0, at(30, Sign.LEAFED))).isEmpty();
         assertThat(ask(at(40, Sign.PUSHED), 0, at(30, Sign.LEAFED))).isEmpty();
         assertThat(ask(Look.correcting(MADE.plusDays(40), Sign.NOTHING), 0, at(30, Sign.LEAFED)))
                 .isEmpty();
