@@ -20,7 +20,7 @@ export function Beside({ answering }: { answering: Answering }) {
       run: () => setSize(lengthNumber(one.mm, length)),
     })),
     { key: "r", words: "type how long it is", run: () => box.current?.focus() },
-    { key: ",", words: "a few words beside", run: () => words.current?.focus() },
+    { key: ";", words: "a few words beside", run: () => words.current?.focus() },
   ]);
   return (
     <div className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1.5 text-[14.5px]">

@@ -101,6 +101,35 @@ class EightAtOnceTest extends ApiTest {
     }
 
     @Test
+    void aGraftIsMeasuredOnceAndAWalkThatManyMoveStandsOnOneDayOfTheirs() throws Exception {
+        String code = http.cleft(40, stems().get(0)).json().get("codes").get(0).asString();
+        JsonNode graft = http.sheet(code).get("stop").get("graft");
+        List<Map<String, Object>> on = List.of(Map.of(
+                "graftId",
+                graft.get("id").asLong(),
+                "version",
+                graft.get("version").asInt()));
+        Map<String, Object> look = Map.of("grafts", on, "sign", "LEAFED", "lengthMm", 40, "found", List.of("TORN"));
+        assertThat(statuses(AtOnce.of(8, () -> http.post("/api/looks", look))))
+                .containsOnlyOnce(200)
+                .containsOnly(200, 409);
+        assertThat(http.sheet(code).get("past").size()).isEqualTo(1);
+
+        String from =
+                http.get("/api/walks").json().get("walks").get(0).get("day").asString();
+        List<Callable<Http.Answer>> moves = new ArrayList<>();
+        for (int i = 1; i <= 8; i++) {
+            String to = "" + LocalDate.parse(from).plusDays(i);
+            moves.add(() -> http.put("/api/walks", Map.of("from", from, "to", to)));
+        }
+        assertThat(statuses(AtOnce.of(moves))).containsOnly(200);
+        JsonNode walks = http.get("/api/walks").json();
+        assertThat(walks.get("never").size()).isEqualTo(1);
+        assertThat(count("care_walk WHERE NOT walked")).isEqualTo(1);
+        assertThat(walks.get("walks").toString()).doesNotContain("\"day\":\"" + from + "\"");
+    }
+
+    @Test
     void noGraftEscapesTheRecallOfItsMother() throws Exception {
         long lot = lot(40);
         List<Long> stems = stems();

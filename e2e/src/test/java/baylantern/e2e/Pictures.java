@@ -70,6 +70,21 @@ class Pictures extends ScreenTest {
         keep(desk, "bench-run");
     }
 
+    // An approach graft whose union has been shown to feed the scion.
+    private static void severed(Page desk) {
+        desk.navigate("/graft/BO-25-003");
+        assertThat(desk.getByText("callus all round")).isVisible();
+        desk.keyboard().press("v");
+        assertThat(desk.getByText("scion fresh, twig limp")).isVisible();
+        desk.keyboard().press("x");
+        assertThat(desk.getByText("Sever: the scion below the union first")).isVisible();
+        keep(desk, "sheet");
+        desk.keyboard().press("u");
+        assertThat(desk.getByText("scion fresh, twig limp")).isVisible();
+        desk.keyboard().press("u");
+        assertThat(desk.getByText("callus all round")).isVisible();
+    }
+
     @Test
     void take() {
         try (Lantern empty = Lantern.empty()) {
@@ -112,8 +127,9 @@ class Pictures extends ScreenTest {
                     .first()
                     .click();
             keep(desk, "takes");
-            desk.navigate("/rules");
-            keep(desk, "rules");
+            desk.navigate("/rounds/walks");
+            assertThat(desk.getByText(Pattern.compile("walks? in two weeks"))).isVisible();
+            keep(desk, "walks");
             desk.navigate("/wood/lot/LF-26-W01");
             assertThat(desk.getByText("Ledger ·")).isVisible();
             keep(desk, "wood");
@@ -124,8 +140,7 @@ class Pictures extends ScreenTest {
             desk.navigate("/lineage/recall/2");
             assertThat(desk.getByText("Descends from it ·")).isVisible();
             keep(desk, "recall");
-            desk.navigate("/graft/BO-26-001");
-            keep(desk, "sheet");
+            severed(desk);
             Page evening = open(demo, 1280, 800, "lamplight");
             evening.navigate("/rounds");
             keep(evening, "rounds-lamplight");

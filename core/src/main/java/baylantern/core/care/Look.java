@@ -1,5 +1,6 @@
 package baylantern.core.care;
 
+import baylantern.core.rules.Quantity;
 import java.time.LocalDate;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +25,8 @@ public record Look(
     /** Requires a length above 0 and at most {@value #LONGEST_MM} mm where there is one. */
     public Look {
         if (lengthMm != null && !(0 < lengthMm && lengthMm <= LONGEST_MM)) {
-            throw new IllegalArgumentException("a shoot is over 0 and up to " + LONGEST_MM + " mm, not " + lengthMm);
+            throw new IllegalArgumentException(
+                    "a shoot is over 0 and up to " + Quantity.mm(LONGEST_MM) + ", not " + Quantity.mm(lengthMm));
         }
         found = Set.copyOf(found);
     }

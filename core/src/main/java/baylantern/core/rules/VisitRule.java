@@ -60,8 +60,8 @@ public record VisitRule(Set<Technique.Group> groups, When when, Where where) {
         /** Requires {@code 0 < fromMm <= toMm}. */
         public Size {
             if (!(0 < fromMm && fromMm <= toMm)) {
-                throw new IllegalArgumentException(
-                        "sizes of a visit need 0 < from ≤ to, not " + fromMm + " and " + toMm + " mm");
+                throw new IllegalArgumentException("sizes of a visit need 0 < from ≤ to, not " + Quantity.mm(fromMm)
+                        + " and " + Quantity.mm(toMm));
             }
         }
     }

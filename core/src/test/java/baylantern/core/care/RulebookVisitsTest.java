@@ -69,7 +69,7 @@ class RulebookVisitsTest {
                 .withMessageContaining("7.0, 6.0, 9.0");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new VisitRule.Size(150, 100))
-                .withMessageContaining("150.0 and 100.0 mm");
+                .withMessageContaining("from ≤ to, not");
     }
 
     @Test
