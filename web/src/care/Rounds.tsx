@@ -7,7 +7,6 @@ import { LifeLine } from "../drawings/LifeLine";
 import { PeopleOptions } from "../place/PeopleOptions";
 import { SpotOptions } from "../place/SpotOptions";
 import { useCommands } from "../ui/commands";
-import { DayBox } from "../ui/DayBox";
 import { Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { isDay } from "../ui/readDay";
 import { useMarks } from "../ui/useMarks";
@@ -19,6 +18,7 @@ import { FoundAsk } from "./FoundAsk";
 import { Hope, useHope } from "./Hope";
 import { type Key, keysFor } from "./keysFor";
 import { RoundSheet } from "./RoundSheet";
+import { SeenOn } from "./SeenOn";
 import { TypedRound } from "./TypedRound";
 import { askedCommands, keyCommands, useAnswering } from "./useAnswering";
 import { type Order, useHere } from "./useHere";
@@ -177,13 +177,7 @@ export function Rounds() {
         </Statement>
         <div className="mt-2.5 mb-1 grid grid-cols-4 gap-2 text-[14px] max-sm:grid-cols-3 print:hidden">
           <div className="max-sm:hidden">
-            <DayBox
-              past
-              aria-label="Seen on, today if empty"
-              placeholder="seen today"
-              value={seenOn}
-              onChange={setSeenOn}
-            />
+            <SeenOn value={seenOn} onChange={setSeenOn} />
           </div>
           <Select
             aria-label="Which place"

@@ -1,11 +1,11 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { DayBox } from "../ui/DayBox";
 import { Overlay } from "../ui/Overlay";
 import { Button } from "../ui/parts";
 import { isDay } from "../ui/readDay";
 import { lengthUnit, useChoices } from "../units";
 import { answer } from "./answer";
+import { SeenOn } from "./SeenOn";
 import { type BadLine, readTyped, type TypedLine } from "./typedLines";
 
 type Stop = Schemas["care.Stop"];
@@ -85,13 +85,7 @@ export function TypedRound({ open, stops, onClose }: Props) {
       )}
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <div className="w-[170px]">
-          <DayBox
-            past
-            aria-label="Seen on, today if empty"
-            placeholder="seen today"
-            value={seenOn}
-            onChange={setSeenOn}
-          />
+          <SeenOn value={seenOn} onChange={setSeenOn} />
         </div>
         <Button strong disabled={busy || !text.trim()} onClick={take}>
           {busy ? "Being written down …" : "Write it down"}

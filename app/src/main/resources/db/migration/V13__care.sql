@@ -29,3 +29,6 @@ CREATE OR REPLACE VIEW bench_graft_view AS
 -- What wood of a species told so far, and the trees of a variety, are asked for after every graft.
 CREATE INDEX bench_graft_tried ON bench_graft (species_key, outcome, wood_used);
 CREATE INDEX place_plant_by_variety ON place_plant (variety_id);
+
+-- What the weather asks for is looked up by its kinds.
+CREATE INDEX care_visit_by_kind ON care_visit (kind, earliest);

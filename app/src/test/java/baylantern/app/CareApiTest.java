@@ -182,6 +182,10 @@ class CareApiTest extends ApiTest {
         assertThat(http.get("/api/walks").json().get("never").get(0).asString()).isEqualTo(from);
         http.post("/api/acts/" + act + "/undo", Map.of());
         assertThat(http.get("/api/walks").json().get("never").size()).isZero();
+        assertThat(http.get("/api/exchange/visits.ics").text())
+                .contains("UID:walk-1@bay-lantern")
+                .contains("SUMMARY:Walk\\, about ")
+                .contains("DTSTART;VALUE=DATE:" + from.replace("-", ""));
         assertThat(http.put("/api/walks", Map.of("from", from, "to", "2019-01-01"))
                         .status())
                 .isEqualTo(422);

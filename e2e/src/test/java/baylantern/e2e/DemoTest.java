@@ -136,6 +136,9 @@ class DemoTest extends DemoScreenTest {
         page.keyboard().press(".");
         page.getByLabel("Code of the graft").fill("QU-26-002");
         page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("more"))
+                .click();
+        page.getByRole(AriaRole.DIALOG)
                 .getByRole(AriaRole.BUTTON)
                 .filter(new Locator.FilterOptions().setHasText("missing"))
                 .click();

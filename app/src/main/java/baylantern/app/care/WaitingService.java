@@ -160,11 +160,11 @@ class WaitingService {
     /** The chance of a graft that is still silent, null where it has pushed or ended. */
     @Nullable
     Hope hope(Graft graft) {
-        if (!silent(graft)) {
-            return null;
-        }
+        return silent(graft) ? hope(graft, takes.chance(graft.varietyId(), graft.techniqueKey())) : null;
+    }
+
+    private Hope hope(Graft graft, ManyService.Take take) {
         Waiting learned = Known.in(waiting.get(), new Kind(graft.speciesKey(), group(graft.techniqueKey())));
-        ManyService.Take take = takes.chance(graft.varietyId(), graft.techniqueKey());
         HealingClock healing = warmth.healing(graft.speciesKey());
         double now = healing.between(graft.madeOn(), clock.today());
         double line = rules.life(FigureName.GIVE_UP_AT).value();
@@ -185,14 +185,16 @@ class WaitingService {
 
     /** Silent grafts for which waiting no longer pays, the oldest first; the first of them where they are many. */
     List<Hope> toGiveUp() {
-        List<Hope> found = new ArrayList<>();
-        for (Graft graft : grafts.byIds(care.silent())) {
-            Hope hope = hope(graft);
-            if (hope != null && hope.giveUp()) {
-                found.add(hope);
-            }
-        }
-        found.sort(Comparator.comparing(Hope::healingDay).reversed().thenComparing(Hope::code));
-        return found.stream().limit(MOST_TOLD).toList();
+        Map<String, ManyService.Take> chances = new HashMap<>();
+        return grafts.byIds(care.silent()).stream()
+                .map(graft -> hope(
+                        graft,
+                        chances.computeIfAbsent(
+                                graft.varietyId() + " " + graft.techniqueKey(),
+                                kind -> takes.chance(graft.varietyId(), graft.techniqueKey()))))
+                .filter(Hope::giveUp)
+                .sorted(Comparator.comparing(Hope::healingDay).reversed().thenComparing(Hope::code))
+                .limit(MOST_TOLD)
+                .toList();
     }
 }

@@ -29,10 +29,10 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The fewest walks that make every visit of the days ahead, and what the grower sets otherwise. */
 @Service
-class WalksService {
+public class WalksService {
 
     /** Walks are planned so far ahead. */
-    static final int DAYS = 14;
+    public static final int DAYS = 14;
 
     private static final int MOST_LATE = 40;
 
@@ -51,10 +51,10 @@ class WalksService {
     }
 
     /** Work of one kind on a walk. */
-    record Work(String kind, String name, int grafts) {}
+    public record Work(String kind, String name, int grafts) {}
 
     /** A place on a walk. */
-    record AtPlace(long spotId, String spotName, int grafts, int minutes, List<Work> work) {}
+    public record AtPlace(long spotId, String spotName, int grafts, int minutes, List<Work> work) {}
 
     /**
      * A walk.
@@ -62,7 +62,8 @@ class WalksService {
      * @param set true where the grower set its day
      * @param minutes on the way and at the plants
      */
-    record Walk(LocalDate day, boolean set, @Nullable Long personId, int grafts, int minutes, List<AtPlace> places) {}
+    public record Walk(
+            LocalDate day, boolean set, @Nullable Long personId, int grafts, int minutes, List<AtPlace> places) {}
 
     /** A visit nobody walks to in time. */
     record Late(String code, String name, String risk, LocalDate latest) {}
@@ -82,6 +83,11 @@ class WalksService {
             List<Late> late,
             int lateInAll,
             List<LocalDate> never) {}
+
+    /** The walks to come, in order of their days. */
+    public List<Walk> ahead() {
+        return walks(null, null).walks();
+    }
 
     /** The walks as they are set, or as they would be with one moved. */
     Walks walks(@Nullable LocalDate moved, @Nullable LocalDate to) {
@@ -208,8 +214,8 @@ class WalksService {
         long act = trail.follow(sentence);
         Long person = walks.from(clock.today()).stream()
                 .filter(day -> day.onDay().equals(moved))
-                .map(WalkMapper.SetDay::personId)
                 .findFirst()
+                .map(WalkMapper.SetDay::personId)
                 .orElse(null);
         Rows.one(walks.set(moved, false, null));
         Rows.one(walks.set(to, true, person));

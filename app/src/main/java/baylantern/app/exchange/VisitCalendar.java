@@ -5,6 +5,7 @@ import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.care.CareService;
 import baylantern.app.care.VisitRow;
+import baylantern.app.care.WalksService;
 import baylantern.app.day.DayService;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.day.GraftDay;
@@ -14,6 +15,7 @@ import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
 import biweekly.property.Method;
+import biweekly.property.Status;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -33,8 +35,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /**
- * The visits to come as an iCalendar (RFC 5545): one whole-day event for each batch and visit of it, and the steps of every
- * planned graft day. A batch is what was grafted on one day in one way at one place; its event keeps its name when the
+ * The visits to come as an iCalendar (RFC 5545): one whole-day event for each batch and visit of it, the walks of two
+ * weeks, and the steps of every planned graft day. A batch is what was grafted on one day in one way at one place; its event keeps its name when the
  * day moves, so that a calendar that has it already moves it too.
  */
 @Service
@@ -50,8 +52,16 @@ class VisitCalendar {
     private final Rulebook rules;
     private final FarmClock clock;
     private final DayService days;
+    private final WalksService walks;
 
-    VisitCalendar(CareService care, GraftService grafts, Rulebook rules, FarmClock clock, DayService days) {
+    VisitCalendar(
+            CareService care,
+            GraftService grafts,
+            Rulebook rules,
+            FarmClock clock,
+            DayService days,
+            WalksService walks) {
+        this.walks = walks;
         this.care = care;
         this.grafts = grafts;
         this.rules = rules;
@@ -96,6 +106,13 @@ class VisitCalendar {
         calendar.setProductId("-//Bay Lantern//visits//EN");
         calendar.setMethod(Method.publish());
         slots.forEach((slot, due) -> calendar.addEvent(event(slot, due)));
+        List<WalksService.Walk> ahead = walks.ahead();
+        for (int i = 0; i < ahead.size(); i++) {
+            calendar.addEvent(walk(i + 1, ahead.get(i)));
+        }
+        for (int i = ahead.size(); i < WalksService.DAYS; i++) {
+            calendar.addEvent(noWalk(i + 1));
+        }
         days.plans().forEach(plan -> plan.around().tasks().forEach(task -> calendar.addEvent(step(plan, task))));
         return FoldedLines.of(Quantity.plain(Biweekly.write(calendar).go()));
     }
@@ -108,6 +125,30 @@ class VisitCalendar {
         event.setSequence((int) Duration.between(NUMBERED_FROM, clock.now()).toMinutes());
         event.setDateStart(Date.from(day.atStartOfDay(ZoneId.systemDefault()).toInstant()), false);
         event.setTransparency(true);
+        return event;
+    }
+
+    // The next walk is always the first: once it is walked, its event is that of the one after.
+    private VEvent walk(int number, WalksService.Walk walk) {
+        VEvent event = wholeDay("walk-" + number + "@bay-lantern", walk.day());
+        String where =
+                walk.places().stream().map(WalksService.AtPlace::spotName).collect(Collectors.joining(", "));
+        event.setSummary("Walk, about " + walk.minutes() + " min: " + where);
+        event.setLocation(where);
+        event.setDescription(walk.places().stream()
+                .map(place -> place.spotName() + ": "
+                        + place.work().stream()
+                                .map(work -> work.grafts() + " " + work.name())
+                                .collect(Collectors.joining(", ")))
+                .collect(Collectors.joining(". ")));
+        return event;
+    }
+
+    // A calendar that had more walks drops those that are no longer needed.
+    private VEvent noWalk(int number) {
+        VEvent event = wholeDay("walk-" + number + "@bay-lantern", clock.today());
+        event.setSummary("No walk needed");
+        event.setStatus(Status.cancelled());
         return event;
     }
 

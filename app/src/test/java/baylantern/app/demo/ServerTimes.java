@@ -99,6 +99,10 @@ class ServerTimes {
                             + STEP,
                     far);
         }
+        // What is made from now on is the newest, as on any farm.
+        for (String table : List.of("place_plant", "place_stem", "bench_graft", "care_look")) {
+            jdbc.execute("ALTER TABLE " + table + " ALTER COLUMN id RESTART WITH " + COPIES * STEP);
+        }
         jdbc.execute("ANALYZE");
     }
 
@@ -110,6 +114,8 @@ class ServerTimes {
                 + jdbc.queryForObject("SELECT COUNT(*) FROM care_look", Integer.class) + " looks");
         compare("Today", "/api/today", DUE);
         compare("Rounds", "/api/rounds", DUE);
+        compare("Walks", "/api/walks", DUE);
+        compare("Waiting", "/api/waiting", DUE);
         compare("Takes", "/api/takes", "SELECT species_key, variety_id, made_on, outcome FROM bench_graft ORDER BY id");
         jdbc.update("UPDATE day_plan SET on_day = DATE '2026-05-14'");
         compare("Day", DAY, FREE);

@@ -44,10 +44,12 @@ public final class CarePlan {
         Case graft = caseOf(subject, life, clock);
         List<PlannedVisit> visits = new ArrayList<>();
         for (VisitKind kind : rules.visits()) {
+            // Where two rules ask for the same, it is done once, when the first asks.
             applying(kind, subject)
                     .filter(rule -> !past(rule, life))
                     .flatMap(rule -> stand(kind, rule, graft).open().stream())
-                    .forEach(visits::add);
+                    .min(Comparator.comparing(PlannedVisit::target))
+                    .ifPresent(visits::add);
         }
         visits.sort(Comparator.comparing(PlannedVisit::target).thenComparing(PlannedVisit::kind));
         return List.copyOf(visits);

@@ -91,7 +91,7 @@ class AnyCareTest {
             assertThat(visit.earliest()).as(visit + " of " + subject).isAfterOrEqualTo(from);
             assertThat(visit.target()).as(visit + " of " + subject).isBetween(visit.earliest(), visit.latest());
         }
-        assertThat(open).extracting(v -> v.kind() + v.round()).doesNotHaveDuplicates();
+        assertThat(open).extracting(PlannedVisit::kind).doesNotHaveDuplicates();
     }
 
     /** A whole life, each visit made on a day in its span: never a long silence, never one before the other, one end. */
