@@ -46,12 +46,13 @@ export const keyOf = (sign: Sign): Key => ({
   sign,
 });
 
-// What is found at an approach graft says how it stands as well: alive at least.
+// What is found says how it stands as well: alive at least, unless both went limp.
 const found = (letter: string, words: string, trace: Trace, state: State): Key => ({
   key: letter.toLowerCase(),
   letter,
   words,
-  sign: asBefore(state) === "NOTHING" && trace !== "TWIG_LIMP" ? "GREEN" : asBefore(state),
+  sign:
+    asBefore(state) === "NOTHING" && trace !== "TWIG_LIMP" && trace !== "TORN" ? "GREEN" : asBefore(state),
   found: [trace],
 });
 
@@ -78,11 +79,10 @@ export function keysFor(state: State, kinds: string[], giveUp: boolean): { first
       : []),
     ...likely,
   ].filter((key, i, all) => all.findIndex((other) => other.letter === key.letter) === i);
-  const torn: Key = { key: "/", letter: "T", words: "half torn", sign: asBefore(state), found: ["TORN"] };
   const shown = new Set(first.map((key) => key.letter));
   const rare = [
     ...(Object.keys(SIGNS) as Sign[]).filter((sign) => sign !== "APART").map(keyOf),
-    { ...torn, key: "j", letter: "J" },
+    found("J", "half torn", "TORN", state),
   ].filter((key) => !shown.has(key.letter));
   return { first, rare };
 }
