@@ -14,7 +14,6 @@ import baylantern.core.care.GraftState;
 import baylantern.core.care.Waiting;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.FigureName;
-import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.warmth.HealingClock;
@@ -22,6 +21,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -118,24 +118,24 @@ class WaitingService {
         for (Seen one : seen.get().values()) {
             Kind kind = new Kind(one.speciesKey(), group(one.techniqueKey()));
             HealingClock healing = warmth.healing(one.speciesKey());
-            double by = healing.between(one.madeOn(), one.by());
-            double after = one.after() == null ? 0 : healing.between(one.madeOn(), one.after());
+            // A look that lies before the making, on a farm whose days nobody understood, tells of day nought.
+            double by = Math.max(0, healing.between(one.madeOn(), one.by()));
+            double after = one.after() == null ? 0 : Math.max(0, healing.between(one.madeOn(), one.after()));
             (one.pushed() ? pushes : deaths)
                     .computeIfAbsent(kind, k -> new ArrayList<>())
                     .add(new Waiting.Between(Math.min(after, by), by));
         }
+        Set<Kind> kinds = new HashSet<>(pushes.keySet());
+        kinds.addAll(deaths.keySet());
         Map<Kind, Waiting> learned = new HashMap<>();
-        for (Technique.Group group : Technique.Group.values()) {
-            rules.species().forEach(species -> {
-                Kind kind = new Kind(species.key(), group);
-                learned.put(
-                        kind,
-                        new Waiting(
-                                times(rules.life(push(group)), pushes.getOrDefault(kind, List.of())),
-                                times(rules.life(FigureName.DIES_BY), deaths.getOrDefault(kind, List.of()))));
-            });
-        }
+        kinds.forEach(kind -> learned.put(
+                kind, waiting(kind, pushes.getOrDefault(kind, List.of()), deaths.getOrDefault(kind, List.of()))));
         return learned;
+    }
+
+    private Waiting waiting(Kind kind, List<Waiting.Between> pushes, List<Waiting.Between> deaths) {
+        return new Waiting(
+                times(rules.life(push(kind.group())), pushes), times(rules.life(FigureName.DIES_BY), deaths));
     }
 
     private Waiting.Times times(Figure figure, List<Waiting.Between> own) {
@@ -164,7 +164,9 @@ class WaitingService {
     }
 
     private Hope hope(Graft graft, ManyService.Take take) {
-        Waiting learned = Known.in(waiting.get(), new Kind(graft.speciesKey(), group(graft.techniqueKey())));
+        // Of a kind the farm has seen nothing of, the figures tell.
+        Kind kind = new Kind(graft.speciesKey(), group(graft.techniqueKey()));
+        Waiting learned = waiting.get().getOrDefault(kind, waiting(kind, List.of(), List.of()));
         HealingClock healing = warmth.healing(graft.speciesKey());
         double now = healing.between(graft.madeOn(), clock.today());
         double line = rules.life(FigureName.GIVE_UP_AT).value();
