@@ -13,6 +13,7 @@ import { lengthWords, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
 import { Approach } from "./Approach";
 import { AskedBack, Beside } from "./Beside";
+import { Cautions } from "./Cautions";
 import { FoundAsk } from "./FoundAsk";
 import { Hope, useHope } from "./Hope";
 import { type Key, keysFor } from "./keysFor";
@@ -106,6 +107,7 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
         <section>
           <PartHeading>What comes</PartHeading>
           {tasks.length === 0 && <p>No visit is planned.</p>}
+          <Cautions tasks={tasks} />
           {tasks.map((task) => (
             <div key={`${task.kind}${task.target}`} className="border-line border-t py-1.5">
               <b>{task.ask.charAt(0).toUpperCase() + task.ask.slice(1)}</b>

@@ -1,24 +1,25 @@
-import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../api/client";
-import { useFarm, useRound, useRules } from "../api/queries";
-import { dayWords } from "../days";
-import { LifeLine } from "../drawings/LifeLine";
+import { useFarm, useRound } from "../api/queries";
 import { PeopleOptions } from "../place/PeopleOptions";
 import { SpotOptions } from "../place/SpotOptions";
 import { useCommands } from "../ui/commands";
-import { Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { Coming, Select, Statement, Trouble } from "../ui/parts";
 import { isDay } from "../ui/readDay";
 import { useMarks } from "../ui/useMarks";
 import { choose, useChoices } from "../units";
 import { AnswerKeys } from "./AnswerKeys";
-import { Approach } from "./Approach";
 import { AskedBack, Beside } from "./Beside";
+import { Focused } from "./Focused";
 import { FoundAsk } from "./FoundAsk";
-import { Hope, useHope } from "./Hope";
+import { GiveUps } from "./GiveUps";
+import { useHope } from "./Hope";
 import { type Key, keysFor } from "./keysFor";
 import { RoundSheet } from "./RoundSheet";
 import { SeenOn } from "./SeenOn";
+import { Soon } from "./Soon";
+import { StopList } from "./StopList";
 import { TypedRound } from "./TypedRound";
 import { askedCommands, keyCommands, useAnswering } from "./useAnswering";
 import { type Order, useHere } from "./useHere";
@@ -206,6 +207,7 @@ export function Rounds() {
           </Select>
         </div>
       </div>
+      <GiveUps />
       <TypedRound
         open={typing}
         stops={[...round.data.stops, ...round.data.soon]}
@@ -248,175 +250,5 @@ export function Rounds() {
         </>
       )}
     </div>
-  );
-}
-
-function useTechniqueName() {
-  const rules = useRules();
-  const names = new Map((rules.data?.techniques ?? []).map((t) => [t.key, t.name]));
-  return (key?: string) => (key ? (names.get(key) ?? key) : "technique not written down");
-}
-
-function Focused({ stop, marked, children }: { stop: Stop; marked: number; children: ReactNode }) {
-  const technique = useTechniqueName();
-  const { graft } = stop;
-  return (
-    <section
-      aria-label={`Now: ${graft.code}`}
-      className="top-0 z-10 mb-2 [@media(min-height:640px)]:sticky border-line border-b bg-ground pt-1 pb-3 max-sm:px-4"
-    >
-      <div className="flex flex-wrap items-baseline gap-x-4">
-        <h2 className="code font-bold text-[26px]">{marked > 0 ? `${marked} marked` : graft.code}</h2>
-        {marked === 0 && (
-          <span>
-            {graft.varietyName} {technique(graft.techniqueKey)} on{" "}
-            <span className="code">{graft.plantCode}</span>, {graft.spotName}
-          </span>
-        )}
-      </div>
-      {marked === 0 && (
-        <>
-          <ul className="mt-0.5">
-            {stop.tasks.map((task) => (
-              <li key={task.kind} title={task.risk}>
-                <b>{task.ask.charAt(0).toUpperCase() + task.ask.slice(1)}</b>
-                <span className={stop.overdue ? "text-alarm" : "text-soft"}>
-                  {" "}
-                  · by {dayWords(task.latest)}
-                </span>
-                <span className="text-[14px] text-soft max-sm:hidden"> · {task.risk}</span>
-              </li>
-            ))}
-          </ul>
-          <Hope graft={graft} />
-          <Approach code={graft.code} kinds={stop.tasks.map((task) => task.kind)} />
-          <div className="my-1.5 max-sm:hidden">
-            <LifeLine line={stop.line} width={1000} scale />
-          </div>
-          <div className="my-1.5 sm:hidden">
-            <LifeLine line={stop.line} width={356} scale />
-          </div>
-        </>
-      )}
-      {children}
-      <Cautions stop={stop} />
-    </section>
-  );
-}
-
-// What to mind while doing it, each said once.
-function Cautions({ stop }: { stop: Stop }) {
-  const all = [...new Set(stop.tasks.map((task) => task.caution).filter(Boolean))];
-  return all.map((caution) => (
-    <p key={caution} className="mt-1.5 text-[13px] text-soft">
-      {caution}
-    </p>
-  ));
-}
-
-interface ListProps {
-  stops: Stop[];
-  byPlace: boolean;
-  current?: Stop;
-  marked: ReadonlySet<number>;
-  onFocus: (code: string) => void;
-  onMark: (id: number) => void;
-  onMarks: (ids: Iterable<number>) => void;
-}
-
-function StopList({ stops, byPlace, current, marked, onFocus, onMark, onMarks }: ListProps) {
-  const here = useRef<HTMLLIElement>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: scroll whenever the focus moves
-  useEffect(() => {
-    here.current?.scrollIntoView({ block: "nearest" });
-  }, [current?.graft.id]);
-  return (
-    <ol className="scroll-mt-60 max-sm:px-4">
-      {stops.map((stop, i) => {
-        const first = byPlace && (i === 0 || stops[i - 1].graft.spotId !== stop.graft.spotId);
-        const ofPlace = () =>
-          stops.filter((s) => s.graft.spotId === stop.graft.spotId).map((s) => s.graft.id);
-        const on = stop.graft.id === current?.graft.id;
-        return (
-          <li key={stop.graft.id} ref={on ? here : undefined} className="scroll-mt-72">
-            {first && (
-              <h3 className="flex items-baseline gap-3 border-ink border-t-2 pt-2 pb-1 font-semibold">
-                {stop.graft.spotName}
-                <button
-                  type="button"
-                  className="font-normal text-[14px] text-sea underline print:hidden"
-                  onClick={() => onMarks([...marked, ...ofPlace()])}
-                >
-                  mark all here
-                </button>
-              </h3>
-            )}
-            <div
-              className={`flex items-center gap-3 border-line border-t py-1 ${on ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : ""}`}
-            >
-              <input
-                type="checkbox"
-                aria-label={`Mark ${stop.graft.code}`}
-                className="ml-2 size-5 accent-[var(--sea)] max-sm:size-6"
-                checked={marked.has(stop.graft.id)}
-                onChange={() => onMark(stop.graft.id)}
-              />
-              <button
-                type="button"
-                onClick={() => onFocus(stop.graft.code)}
-                className="flex min-h-9 flex-1 items-center gap-3 text-left max-sm:min-h-11 max-sm:flex-wrap max-sm:gap-x-2 max-sm:gap-y-0"
-              >
-                <span className="code w-[100px] shrink-0 text-[14.5px]">{stop.graft.code}</span>
-                <span className="min-w-0 flex-1 truncate max-sm:order-3 max-sm:basis-full max-sm:text-[14px] max-sm:text-soft">
-                  {stop.graft.varietyName}: {stop.tasks.map((t) => t.name).join(", ")}
-                </span>
-                <span className="max-sm:hidden">
-                  <LifeLine line={stop.line} width={230} />
-                </span>
-                <span
-                  className={`w-[112px] whitespace-nowrap text-right text-[14px] ${stop.overdue ? "font-semibold text-alarm" : "text-soft"}`}
-                >
-                  {stop.overdue ? "overdue" : `healing day ${Math.round(stop.line.now)}`}
-                </span>
-              </button>
-            </div>
-          </li>
-        );
-      })}
-    </ol>
-  );
-}
-
-function Soon({ soon }: { soon: Stop[] }) {
-  if (soon.length === 0) {
-    return (
-      <div className="max-sm:px-4">
-        <Teach title="Nothing is due here">
-          Rounds lists every graft that wants a look, in the order you walk. Log grafts at the{" "}
-          <Link to="/bench" className="text-sea underline">
-            bench
-          </Link>{" "}
-          and their visits come by themselves.
-        </Teach>
-      </div>
-    );
-  }
-  return (
-    <section className="max-sm:px-4">
-      <h2 className="mt-3 mb-1 font-semibold text-[14px] text-soft">Coming up within a week</h2>
-      {soon.map((stop) => (
-        <Link
-          key={stop.graft.id}
-          to={`/graft/${stop.graft.code}`}
-          className="flex items-center gap-3 border-line border-t py-1.5 hover:bg-surface"
-        >
-          <span className="code w-[100px] text-[14.5px]">{stop.graft.code}</span>
-          <span className="min-w-0 flex-1 truncate">
-            {stop.graft.varietyName}: {stop.tasks[0]?.name}
-          </span>
-          <span className="text-[14px] text-soft">{stop.tasks[0] && dayWords(stop.tasks[0].earliest)}</span>
-        </Link>
-      ))}
-    </section>
   );
 }

@@ -25,7 +25,6 @@ export const TRACE_WORDS: Record<Trace, string> = {
   TWIG_LIMP: "scion limp with the twig",
   SEVERED: "severed",
   TORN: "half torn",
-  TOP_HURT: "shoot broken or burnt",
 };
 
 const LEAF = "var(--leaf)";

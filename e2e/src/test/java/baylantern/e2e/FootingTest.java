@@ -110,7 +110,8 @@ class FootingTest extends DemoScreenTest {
                 () -> page.locator("fieldset button").first().click());
         settled(page);
         assertThat(new HashSet<>(reads))
-                .containsExactlyInAnyOrder("POST looks", "GET rounds", "GET season/visits", "GET grafts/waiting");
+                .containsExactlyInAnyOrder(
+                        "POST looks", "GET rounds", "GET season/visits", "GET grafts/waiting", "GET waiting");
         page.keyboard().press("u");
         assertThat(page.getByText("Taken back: ")).isVisible();
     }

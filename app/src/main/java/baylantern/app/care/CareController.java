@@ -31,13 +31,21 @@ class CareController {
 
     private final WalkService walk;
     private final CareService care;
+    private final GraftLives lives;
     private final GraftService grafts;
     private final WaitingService waiting;
     private final FarmClock clock;
 
-    CareController(WalkService walk, CareService care, GraftService grafts, WaitingService waiting, FarmClock clock) {
+    CareController(
+            WalkService walk,
+            CareService care,
+            GraftLives lives,
+            GraftService grafts,
+            WaitingService waiting,
+            FarmClock clock) {
         this.walk = walk;
         this.care = care;
+        this.lives = lives;
         this.grafts = grafts;
         this.waiting = waiting;
         this.clock = clock;
@@ -119,8 +127,8 @@ class CareController {
     @GetMapping("/grafts/{code}")
     Sheet sheet(@PathVariable String code) {
         Graft graft = grafts.byCode(code);
-        List<LookRow> looks = care.looks(List.of(graft.id())).getOrDefault(graft.id(), List.of());
-        List<GraftLife.Step> steps = care.life(graft, looks).steps();
+        List<LookRow> looks = lives.looks(List.of(graft.id())).getOrDefault(graft.id(), List.of());
+        List<GraftLife.Step> steps = lives.of(graft, looks).steps();
         List<Past> past = new ArrayList<>();
         for (int i = 0; i < looks.size(); i++) {
             past.add(Past.of(looks.get(i), steps.get(i).after()));

@@ -14,7 +14,6 @@ import baylantern.core.care.GraftLife;
 import baylantern.core.care.Sign;
 import baylantern.core.care.Trace;
 import baylantern.core.rules.Known;
-import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -36,7 +35,6 @@ public class CareService implements Undoer {
     private final GraftService grafts;
     private final ActService acts;
     private final FarmClock clock;
-    private final GraftLives lives;
     private final LookAsked asked;
     private final Changes changes;
     private final TrailService trail;
@@ -47,7 +45,6 @@ public class CareService implements Undoer {
             GraftService grafts,
             ActService acts,
             FarmClock clock,
-            GraftLives lives,
             LookAsked asked,
             Changes changes,
             TrailService trail,
@@ -57,7 +54,6 @@ public class CareService implements Undoer {
         this.grafts = grafts;
         this.acts = acts;
         this.clock = clock;
-        this.lives = lives;
         this.asked = asked;
         this.changes = changes;
         this.trail = trail;
@@ -191,24 +187,9 @@ public class CareService implements Undoer {
         return which + ": " + sign.words();
     }
 
-    /** Reads looks of these grafts, by graft, oldest first. */
-    Map<Long, List<LookRow>> looks(Collection<Long> ids) {
-        return lives.looks(ids);
-    }
-
     /** Open visits of these grafts, by graft, soonest first. */
     public Map<Long, List<VisitRow>> visits(Collection<Long> ids) {
         return ids.isEmpty() ? Map.of() : care.visits(ids).stream().collect(Collectors.groupingBy(VisitRow::graftId));
-    }
-
-    /** A graft's life from its looks. */
-    GraftLife life(Graft graft, List<LookRow> looks) {
-        return lives.of(graft, looks);
-    }
-
-    /** The warmth the visits of a species are reckoned with. */
-    HealingClock healing(String speciesKey) {
-        return lives.healing(speciesKey);
     }
 
     /** Drops the open visits of grafts whose story ended long before they were written down here. */

@@ -22,14 +22,6 @@ class DangerService {
 
     private static final int MOST_CODES = 60;
 
-    /** What is put over each graft; nothing where it is taken off. */
-    private static final Map<String, String> NEEDS = Map.of(
-            "FROST_COVER", "sleeves",
-            "HEAT_SHADE", "shades",
-            "WIND_BAG", "bags",
-            "RAIN_CAP", "rain caps",
-            "WIND_STAKE", "stakes");
-
     private final WalkMapper walks;
     private final PlaceService places;
     private final Rulebook rules;
@@ -92,7 +84,7 @@ class DangerService {
                 kind.ask(),
                 kind.why(),
                 kind.risk(),
-                NEEDS.getOrDefault(first.kind(), ""),
+                kind.needs(),
                 first.target(),
                 same.size(),
                 at);

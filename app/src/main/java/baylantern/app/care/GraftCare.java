@@ -96,11 +96,6 @@ class GraftCare {
         return visits;
     }
 
-    /** The dangers of the days about today a graft meets. */
-    List<WeatherCare.Spell> spells(Graft graft, GraftLife life, Known known) {
-        return weatherCare.spells(exposed(graft, life, known), known.sky());
-    }
-
     private WeatherCare.Exposed exposed(Graft graft, GraftLife life, Known known) {
         CareSubject subject = subject(graft, known);
         boolean staked = plan.done("STAKE", subject, life, warmth.healing(graft.speciesKey()));

@@ -17,6 +17,7 @@ import baylantern.core.care.Sign;
 import baylantern.core.care.WeatherCare;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -47,6 +48,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
 
     private final CareMapper care;
     private final CareService looks;
+    private final GraftLives lives;
     private final GraftService grafts;
     private final GraftCare graftCare;
     private final LineageService lineage;
@@ -58,6 +60,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     VisitPlanner(
             CareMapper care,
             CareService looks,
+            GraftLives lives,
             GraftService grafts,
             GraftCare graftCare,
             LineageService lineage,
@@ -65,6 +68,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
             FarmClock clock) {
         this.care = care;
         this.looks = looks;
+        this.lives = lives;
         this.grafts = grafts;
         this.graftCare = graftCare;
         this.lineage = lineage;
@@ -162,17 +166,17 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     /** The visits some grafts want, as follows from their looks; who asks is told how each stands by them. */
     List<VisitRow> wanted(List<Graft> which, BiConsumer<Graft, GraftLife> settle) {
         List<Long> ids = which.stream().map(Graft::id).toList();
-        Map<Long, List<LookRow>> seen = looks.looks(ids);
-        GraftCare.Known known = graftCare.known(ids);
+        Map<Long, GraftLife> known = lives.of(which);
+        GraftCare.Known beside = graftCare.known(ids);
         Set<Long> takenOff = Set.copyOf(care.onTakenOff(ids));
         List<VisitRow> visits = new ArrayList<>();
         for (Graft graft : which) {
-            GraftLife life = looks.life(graft, seen.getOrDefault(graft.id(), List.of()));
+            GraftLife life = Known.in(known, graft.id());
             settle.accept(graft, life);
             if (takenOff.contains(graft.id())) {
                 continue;
             }
-            planned(graft, life, known).forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
+            planned(graft, life, beside).forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));
         }
         return visits;
     }

@@ -5,6 +5,7 @@ import baylantern.app.bench.GraftService;
 import baylantern.app.platform.Change;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
+import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.season.SeasonFacts;
@@ -21,10 +22,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -41,7 +42,7 @@ class WaitingService {
     private final Rulebook rules;
     private final FarmClock clock;
     private final Derived<Map<Long, Seen>> seen;
-    private final Derived<Map<Kind, Waiting>> waiting;
+    private final DerivedEach<Kind, Waiting> waiting;
 
     WaitingService(
             CareMapper care,
@@ -58,7 +59,8 @@ class WaitingService {
         this.rules = rules;
         this.clock = clock;
         this.seen = changes.renew(this::read, Fact.GRAFTS, Fact.GRAFT_STATES, Fact.LOOKS);
-        this.waiting = changes.derive(this::learn, SeasonFacts.skyAnd(Fact.GRAFTS, Fact.GRAFT_STATES, Fact.LOOKS));
+        this.waiting = changes.deriveEachFrom(
+                this::told, this::learn, SeasonFacts.skyAnd(Fact.GRAFTS, Fact.GRAFT_STATES, Fact.LOOKS));
     }
 
     /**
@@ -98,13 +100,13 @@ class WaitingService {
         Set<Long> looked = since.rows(Fact.LOOKS);
         Set<Long> changed = since.rows(Fact.GRAFTS);
         if (before == null || looked == null || changed == null) {
-            Map<Long, Seen> all = new HashMap<>();
+            Map<Long, Seen> all = new TreeMap<>();
             care.firstSeen(null).forEach(one -> all.put(one.graftId(), one));
             return all;
         }
         List<Long> ids = new ArrayList<>(looked);
         ids.addAll(changed);
-        Map<Long, Seen> now = new HashMap<>(before);
+        Map<Long, Seen> now = new TreeMap<>(before);
         ids.forEach(now::remove);
         if (!ids.isEmpty()) {
             care.firstSeen(ids).forEach(one -> now.put(one.graftId(), one));
@@ -112,30 +114,27 @@ class WaitingService {
         return now;
     }
 
-    private Map<Kind, Waiting> learn() {
-        Map<Kind, List<Waiting.Between>> pushes = new HashMap<>();
-        Map<Kind, List<Waiting.Between>> deaths = new HashMap<>();
+    /** What the farm saw of a kind; nothing where the figures alone tell. */
+    private record Told(Technique.Group group, List<Waiting.Between> pushes, List<Waiting.Between> deaths) {}
+
+    private Told told(Kind kind) {
+        HealingClock healing = warmth.healing(kind.speciesKey());
+        Told told = new Told(kind.group(), new ArrayList<>(), new ArrayList<>());
         for (Seen one : seen.get().values()) {
-            Kind kind = new Kind(one.speciesKey(), group(one.techniqueKey()));
-            HealingClock healing = warmth.healing(one.speciesKey());
-            // A look that lies before the making, on a farm whose days nobody understood, tells of day nought.
-            double by = Math.max(0, healing.between(one.madeOn(), one.by()));
-            double after = one.after() == null ? 0 : Math.max(0, healing.between(one.madeOn(), one.after()));
-            (one.pushed() ? pushes : deaths)
-                    .computeIfAbsent(kind, k -> new ArrayList<>())
-                    .add(new Waiting.Between(Math.min(after, by), by));
+            if (one.speciesKey().equals(kind.speciesKey()) && group(one.techniqueKey()) == kind.group()) {
+                // A look that lies before the making, on a farm whose days nobody understood, tells of day nought.
+                double by = Math.max(0, healing.between(one.madeOn(), one.by()));
+                double after = one.after() == null ? 0 : Math.max(0, healing.between(one.madeOn(), one.after()));
+                (one.pushed() ? told.pushes() : told.deaths()).add(new Waiting.Between(Math.min(after, by), by));
+            }
         }
-        Set<Kind> kinds = new HashSet<>(pushes.keySet());
-        kinds.addAll(deaths.keySet());
-        Map<Kind, Waiting> learned = new HashMap<>();
-        kinds.forEach(kind -> learned.put(
-                kind, waiting(kind, pushes.getOrDefault(kind, List.of()), deaths.getOrDefault(kind, List.of()))));
-        return learned;
+        return told;
     }
 
-    private Waiting waiting(Kind kind, List<Waiting.Between> pushes, List<Waiting.Between> deaths) {
+    private Waiting learn(Told told) {
         return new Waiting(
-                times(rules.life(push(kind.group())), pushes), times(rules.life(FigureName.DIES_BY), deaths));
+                times(rules.life(push(told.group())), told.pushes()),
+                times(rules.life(FigureName.DIES_BY), told.deaths()));
     }
 
     private Waiting.Times times(Figure figure, List<Waiting.Between> own) {
@@ -164,9 +163,7 @@ class WaitingService {
     }
 
     private Hope hope(Graft graft, ManyService.Take take) {
-        // Of a kind the farm has seen nothing of, the figures tell.
-        Kind kind = new Kind(graft.speciesKey(), group(graft.techniqueKey()));
-        Waiting learned = waiting.get().getOrDefault(kind, waiting(kind, List.of(), List.of()));
+        Waiting learned = waiting.get(new Kind(graft.speciesKey(), group(graft.techniqueKey())));
         HealingClock healing = warmth.healing(graft.speciesKey());
         double now = healing.between(graft.madeOn(), clock.today());
         double line = rules.life(FigureName.GIVE_UP_AT).value();

@@ -9,6 +9,7 @@ import baylantern.app.platform.FarmClock;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.LifeLine;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -33,6 +34,7 @@ class WalkService {
 
     private final CareMapper mapper;
     private final CareService care;
+    private final GraftLives lives;
     private final GraftService grafts;
     private final DangerService dangers;
     private final PlaceService places;
@@ -42,6 +44,7 @@ class WalkService {
     WalkService(
             CareMapper mapper,
             CareService care,
+            GraftLives lives,
             GraftService grafts,
             DangerService dangers,
             PlaceService places,
@@ -49,6 +52,7 @@ class WalkService {
             FarmClock clock) {
         this.mapper = mapper;
         this.care = care;
+        this.lives = lives;
         this.grafts = grafts;
         this.dangers = dangers;
         this.places = places;
@@ -225,20 +229,15 @@ class WalkService {
 
     List<Stop> stops(List<Graft> which, LocalDate today, Asks asks) {
         List<Long> ids = which.stream().map(Graft::id).toList();
-        Map<Long, List<LookRow>> looks = care.looks(ids);
+        Map<Long, GraftLife> lived = lives.of(which);
         Map<Long, List<VisitRow>> visits = care.visits(ids);
         return which.stream()
                 .map(graft -> stop(
-                        graft,
-                        looks.getOrDefault(graft.id(), List.of()),
-                        visits.getOrDefault(graft.id(), List.of()),
-                        today,
-                        asks))
+                        graft, Known.in(lived, graft.id()), visits.getOrDefault(graft.id(), List.of()), today, asks))
                 .toList();
     }
 
-    private Stop stop(Graft graft, List<LookRow> looks, List<VisitRow> visits, LocalDate today, Asks asks) {
-        GraftLife life = care.life(graft, looks);
+    private Stop stop(Graft graft, GraftLife life, List<VisitRow> visits, LocalDate today, Asks asks) {
         LifeLine line = LifeLine.of(
                 graft.techniqueKey() == null
                         ? null
@@ -246,7 +245,7 @@ class WalkService {
                 graft.madeOn(),
                 life,
                 visits.stream().map(VisitRow::planned).toList(),
-                care.healing(graft.speciesKey()),
+                lives.healing(graft.speciesKey()),
                 rules,
                 today);
         List<Task> tasks = visits.stream()

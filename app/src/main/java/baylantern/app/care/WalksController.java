@@ -18,15 +18,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/walks")
 class WalksController {
 
-    private final WalksService walks;
+    private final WalksAhead walks;
 
-    WalksController(WalksService walks) {
+    WalksController(WalksAhead walks) {
         this.walks = walks;
     }
 
     /** The walks as they are planned; with both days, as they would be with one moved. */
     @GetMapping
-    WalksService.Walks walks(
+    WalksAhead.Walks walks(
             @RequestParam(required = false) @Nullable LocalDate from,
             @RequestParam(required = false) @Nullable LocalDate to) {
         return walks.walks(from, to);
@@ -38,7 +38,7 @@ class WalksController {
             @NotNull(message = "needs the day it goes to") LocalDate to) {}
 
     @PutMapping
-    WalksService.WalkDone move(@Valid @RequestBody Moving moving) {
+    WalksAhead.WalkDone move(@Valid @RequestBody Moving moving) {
         return walks.move(moving.from(), moving.to());
     }
 
@@ -46,12 +46,12 @@ class WalksController {
     record Walker(@Nullable Long personId) {}
 
     @PutMapping("/{day}/person")
-    WalksService.WalkDone person(@PathVariable LocalDate day, @RequestBody Walker walker) {
+    WalksAhead.WalkDone person(@PathVariable LocalDate day, @RequestBody Walker walker) {
         return walks.person(day, walker.personId());
     }
 
     @DeleteMapping
-    WalksService.WalkDone free() {
+    WalksAhead.WalkDone free() {
         return walks.free();
     }
 }

@@ -27,14 +27,11 @@ import baylantern.core.exchange.NotebookGraft;
 import baylantern.core.exchange.NotebookReader;
 import baylantern.core.exchange.NotebookReport;
 import baylantern.core.rules.Known;
+import baylantern.core.rules.Mark;
 import baylantern.core.rules.Words;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -50,6 +47,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Brings an old notebook into the farm, all or nothing, and takes it back whole. */
 @Service
 public class NotebookService implements Undoer {
+
+    private static final int MARK_DIGITS = 48;
 
     private static final int BATCH = 250;
     private static final String PLACE = "From the notebook";
@@ -123,12 +122,7 @@ public class NotebookService implements Undoer {
     }
 
     static String hash(String row) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(row.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest, 0, 24);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return Mark.of(row).substring(0, MARK_DIGITS);
     }
 
     @Override

@@ -5,7 +5,7 @@ import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.care.CareService;
 import baylantern.app.care.VisitRow;
-import baylantern.app.care.WalksService;
+import baylantern.app.care.WalksAhead;
 import baylantern.app.day.DayService;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.day.GraftDay;
@@ -52,15 +52,10 @@ class VisitCalendar {
     private final Rulebook rules;
     private final FarmClock clock;
     private final DayService days;
-    private final WalksService walks;
+    private final WalksAhead walks;
 
     VisitCalendar(
-            CareService care,
-            GraftService grafts,
-            Rulebook rules,
-            FarmClock clock,
-            DayService days,
-            WalksService walks) {
+            CareService care, GraftService grafts, Rulebook rules, FarmClock clock, DayService days, WalksAhead walks) {
         this.walks = walks;
         this.care = care;
         this.grafts = grafts;
@@ -106,11 +101,11 @@ class VisitCalendar {
         calendar.setProductId("-//Bay Lantern//visits//EN");
         calendar.setMethod(Method.publish());
         slots.forEach((slot, due) -> calendar.addEvent(event(slot, due)));
-        List<WalksService.Walk> ahead = walks.ahead();
+        List<WalksAhead.Walk> ahead = walks.ahead();
         for (int i = 0; i < ahead.size(); i++) {
             calendar.addEvent(walk(i + 1, ahead.get(i)));
         }
-        for (int i = ahead.size(); i < WalksService.DAYS; i++) {
+        for (int i = ahead.size(); i < WalksAhead.DAYS; i++) {
             calendar.addEvent(noWalk(i + 1));
         }
         days.plans().forEach(plan -> plan.around().tasks().forEach(task -> calendar.addEvent(step(plan, task))));
@@ -129,10 +124,9 @@ class VisitCalendar {
     }
 
     // The next walk is always the first: once it is walked, its event is that of the one after.
-    private VEvent walk(int number, WalksService.Walk walk) {
+    private VEvent walk(int number, WalksAhead.Walk walk) {
         VEvent event = wholeDay("walk-" + number + "@bay-lantern", walk.day());
-        String where =
-                walk.places().stream().map(WalksService.AtPlace::spotName).collect(Collectors.joining(", "));
+        String where = walk.places().stream().map(WalksAhead.AtPlace::spotName).collect(Collectors.joining(", "));
         event.setSummary("Walk, about " + walk.minutes() + " min: " + where);
         event.setLocation(where);
         event.setDescription(walk.places().stream()

@@ -25,8 +25,7 @@ public enum Trace {
     TWIG_LIMP("the scion went limp with the severed twig", Of.APPROACH),
     SEVERED("severed, scion first, then the stock", Of.APPROACH),
     /** Each time it tears it is bound up anew. */
-    TORN("cracked or half torn", Of.HARM),
-    TOP_HURT("shoot broken or burnt", Of.HARM);
+    TORN("cracked or half torn", Of.HARM);
 
     private final String words;
     private final Of of;

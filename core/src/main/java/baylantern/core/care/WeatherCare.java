@@ -4,7 +4,7 @@ import baylantern.core.bench.Cover;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.warmth.Hazard;
-import baylantern.core.season.warmth.HazardLimits;
+import baylantern.core.season.warmth.Hazards;
 import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * What the forecast asks for: a visit the evening before each danger with the cover that answers it, and one after, to take
@@ -76,7 +77,8 @@ public final class WeatherCare {
         LocalDate first = null;
         LocalDate last = null;
         for (WeatherDay day : days) {
-            boolean comes = day.origin() != WeatherDay.Origin.FILLED && danger.comes(day);
+            boolean comes =
+                    day.origin() != WeatherDay.Origin.FILLED && danger.comes().test(day);
             if (comes) {
                 first = first == null ? day.day() : first;
                 last = day.day();
@@ -91,7 +93,7 @@ public final class WeatherCare {
     }
 
     private List<Danger> dangers(Exposed graft) {
-        HazardLimits limits = new HazardLimits(graft.coldLimitC(), rules.flush());
+        Hazards hazards = new Hazards(graft.coldLimitC(), rules.flush());
         GraftState state = graft.life().state();
         List<Danger> dangers = new ArrayList<>();
         if (!state.live()) {
@@ -99,13 +101,14 @@ public final class WeatherCare {
         }
         boolean young = !state.atLeast(GraftState.SECOND_FLUSH);
         if (young && !covered(graft, FROST_PROOF)) {
-            dangers.add(new Danger("FROST_COVER", Hazard.Kind.FROST, limits::frost));
+            dangers.add(new Danger("FROST_COVER", Hazard.Kind.FROST, day -> hazards.comes(Hazard.Kind.FROST, day)));
         }
         if (young && !covered(graft, SHADED)) {
-            dangers.add(new Danger("HEAT_SHADE", Hazard.Kind.HEAT, limits::heat));
+            dangers.add(new Danger("HEAT_SHADE", Hazard.Kind.HEAT, day -> hazards.comes(Hazard.Kind.HEAT, day)));
         }
         if (!state.atLeast(GraftState.FIRM) && !covered(graft, MOIST)) {
-            dangers.add(new Danger("WIND_BAG", Hazard.Kind.HOT_DRY_WIND, limits::dry));
+            dangers.add(new Danger(
+                    "WIND_BAG", Hazard.Kind.HOT_DRY_WIND, day -> hazards.comes(Hazard.Kind.HOT_DRY_WIND, day)));
         }
         LocalDate made = graft.subject().madeOn();
         int firstDays = (int) rules.flush().value(FigureName.RAIN_DAYS);
@@ -116,7 +119,7 @@ public final class WeatherCare {
                 day -> open
                         && !day.day().isBefore(made)
                         && ChronoUnit.DAYS.between(made, day.day()) < firstDays
-                        && limits.rain(day)));
+                        && hazards.comes(Hazard.Kind.HEAVY_RAIN, day)));
         if (state.atLeast(GraftState.LEAFED) && !state.atLeast(GraftState.ESTABLISHED) && !graft.staked()) {
             double storm = rules.life(FigureName.STORM_MS).value();
             dangers.add(new Danger("WIND_STAKE", Hazard.Kind.STORM, day -> day.windMs() >= storm));
@@ -130,15 +133,7 @@ public final class WeatherCare {
                 && covers.contains(graft.subject().cover());
     }
 
-    private record Danger(String visit, Hazard.Kind kind, Comes comes) {
-        boolean comes(WeatherDay day) {
-            return comes.on(day);
-        }
-    }
-
-    private interface Comes {
-        boolean on(WeatherDay day);
-    }
+    private record Danger(String visit, Hazard.Kind kind, Predicate<WeatherDay> comes) {}
 
     /** The visits those spells ask for, as things stand today. */
     public List<PlannedVisit> visits(Exposed graft, List<WeatherDay> days, LocalDate today) {

@@ -5,12 +5,13 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 
-/** A short mark of a text that changes when the text does. */
-final class Mark {
+/** A mark of a text that changes when the text does: its SHA-256, as 64 hexadecimal digits. */
+public final class Mark {
 
     private Mark() {}
 
-    static String of(String text) {
+    /** The mark of a text. */
+    public static String of(String text) {
         try {
             byte[] hash = MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
             return HexFormat.of().formatHex(hash);

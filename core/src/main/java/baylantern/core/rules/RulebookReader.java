@@ -146,6 +146,7 @@ final class RulebookReader {
                 file.text("ask"),
                 file.text("risk"),
                 file.text("why"),
+                file.maybe("needs").orElse(""),
                 file.maybe("caution").orElse(""),
                 file.items("rules").stream().map(this::visitRule).toList());
     }

@@ -7,7 +7,15 @@ import java.util.List;
  *
  * @param ask the task as the round says it
  * @param risk what a delay costs
+ * @param needs what is put over or beside each graft, in the plural; empty where nothing is
  * @param caution what to mind while doing it, empty where nothing is
  */
 public record VisitKind(
-        String key, String name, String ask, String risk, String why, String caution, List<VisitRule> rules) {}
+        String key,
+        String name,
+        String ask,
+        String risk,
+        String why,
+        String needs,
+        String caution,
+        List<VisitRule> rules) {}

@@ -60,6 +60,12 @@ class WaitingTest {
                     takers += takes ? 1 : 0;
                 }
             }
+            System.out.printf(
+                    java.util.Locale.ROOT,
+                    "silent on day %d: told %.3f, true %.3f%n",
+                    day,
+                    waiting.stillTakes(p, day),
+                    takers / (double) silent);
             assertThat(waiting.stillTakes(p, day)).as("day " + day).isCloseTo(takers / (double) silent, within(0.09));
         }
     }

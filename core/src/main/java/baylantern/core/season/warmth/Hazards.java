@@ -120,6 +120,17 @@ public final class Hazards {
         }
     }
 
+    /** Whether a day goes over the limit of a danger; a storm has its limit elsewhere. */
+    public boolean comes(Hazard.Kind kind, WeatherDay day) {
+        return switch (kind) {
+            case FROST -> frost(day) > 0;
+            case HEAT -> heat(day) > 0;
+            case HOT_DRY_WIND -> dry(day) > 0;
+            case HEAVY_RAIN -> rain(day) > 0;
+            case STORM -> false;
+        };
+    }
+
     /** Severity of cold on a day, 0 to 1: it begins at the limit. */
     double frost(WeatherDay day) {
         return grown(coldC - day.minC(), frostPerC);

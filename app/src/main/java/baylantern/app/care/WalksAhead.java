@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The fewest walks that make every visit of the days ahead, and what the grower sets otherwise. */
 @Service
-public class WalksService {
+public class WalksAhead {
 
     /** Walks are planned so far ahead. */
     public static final int DAYS = 14;
@@ -42,7 +42,7 @@ public class WalksService {
     private final Rulebook rules;
     private final FarmClock clock;
 
-    WalksService(WalkMapper walks, PlaceService places, TrailService trail, Rulebook rules, FarmClock clock) {
+    WalksAhead(WalkMapper walks, PlaceService places, TrailService trail, Rulebook rules, FarmClock clock) {
         this.walks = walks;
         this.places = places;
         this.trail = trail;
