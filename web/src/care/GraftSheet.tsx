@@ -80,6 +80,14 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
       <div className="mt-2 sm:hidden">
         <LifeLine line={line} width={356} height={34} scale />
       </div>
+      {answering.dead && (
+        <FoundAsk
+          key={answering.dead.actId}
+          actId={answering.dead.actId}
+          codes={answering.dead.codes}
+          onTold={answering.told}
+        />
+      )}
       <div className="mt-3 flex flex-wrap items-center gap-4">
         <AnswerKeys first={keys.first} rare={keys.rare} onKey={say} />
         <label className="flex min-h-11 items-center gap-2 text-[14.5px]">
@@ -94,14 +102,6 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
       </div>
       <Beside answering={answering} />
       <AskedBack answering={answering} />
-      {answering.dead && (
-        <FoundAsk
-          key={answering.dead.actId}
-          actId={answering.dead.actId}
-          codes={answering.dead.codes}
-          onTold={answering.told}
-        />
-      )}
       <Approach code={graft.code} kinds={kinds} />
       <div className="grid grid-cols-2 gap-x-10 max-sm:grid-cols-1">
         <section>

@@ -64,7 +64,7 @@ export function Walks() {
         }
       >
         {view.visits} visits, each in its time; walked to on their best days they would take {view.daily}{" "}
-        days. Drag a walk to another day, or move it by the arrows.
+        days. Drag a walk to another day, or choose it and tap the day.
       </Statement>
       <DayRow
         days={days}
@@ -178,7 +178,17 @@ function DayRow({ days, walks, never, chosen, to, onDrop, onWalk }: RowProps) {
                 {walk.set && <span className="text-[12px]">set</span>}
               </button>
             )}
-            {!walk && never.includes(day) && <span className="text-center text-soft">no walk</span>}
+            {!walk && (
+              <button
+                type="button"
+                className="w-full flex-1 text-soft"
+                aria-label={`Put the chosen walk on ${dayWords(day)}`}
+                disabled={!chosen}
+                onClick={() => chosen && onDrop(chosen, day)}
+              >
+                {never.includes(day) && "no walk"}
+              </button>
+            )}
             <span className="mt-1 whitespace-nowrap text-soft">
               {dayWords(day).replace(/^(\w+ \d+).*$/, "$1")}
             </span>

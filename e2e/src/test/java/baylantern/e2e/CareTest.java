@@ -143,6 +143,8 @@ class CareTest extends DemoScreenTest {
         assertThat(moved).isVisible();
         page.keyboard().press("Escape");
         assertThat(moved).hasCount(0);
+        page.getByLabel(Pattern.compile("^Put the chosen walk on ")).last().click();
+        assertThat(moved).isVisible();
     }
 
     @Test
