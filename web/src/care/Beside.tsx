@@ -1,4 +1,4 @@
-import { useRef } from "react";
+import { type ReactNode, useRef } from "react";
 import { BOX } from "../ui/box";
 import { useCommands } from "../ui/commands";
 import { Button } from "../ui/parts";
@@ -8,7 +8,7 @@ import { AS_LONG_AS, type useAnswering } from "./useAnswering";
 type Answering = ReturnType<typeof useAnswering>;
 
 /** What is told beside an answer: how long it is, a few words. Told first, it goes with the next answer. */
-export function Beside({ answering }: { answering: Answering }) {
+export function Beside({ answering, children }: { answering: Answering; children?: ReactNode }) {
   const { length } = useChoices();
   const box = useRef<HTMLInputElement>(null);
   const words = useRef<HTMLInputElement>(null);
@@ -64,6 +64,7 @@ export function Beside({ answering }: { answering: Answering }) {
           onKeyDown={(e) => e.key === "Enter" && words.current?.blur()}
         />
       </label>
+      {children}
       {unread && (
         <p role="alert" className="w-full font-semibold text-alarm">
           “{size}” is no length from {lengthNumber(1, length)} to {lengthNumber(5000, length)}{" "}

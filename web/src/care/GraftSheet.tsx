@@ -17,8 +17,10 @@ import { Cautions } from "./Cautions";
 import { FoundAsk } from "./FoundAsk";
 import { Hope, useHope } from "./Hope";
 import { type Key, keysFor } from "./keysFor";
+import { Pictures } from "./Pictures";
 import { PutRight } from "./PutRight";
 import { SchoolsFollowed } from "./SchoolsFollowed";
+import { Stock } from "./Stock";
 import { askedCommands, keyCommands, useAnswering } from "./useAnswering";
 
 const STATES: Record<Schemas["bench.Graft"]["state"], string> = {
@@ -103,6 +105,8 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
       <Beside answering={answering} />
       <AskedBack answering={answering} />
       <Approach code={graft.code} kinds={kinds} />
+      <Stock sheet={sheet} />
+      <Pictures graft={graft} />
       <div className="grid grid-cols-2 gap-x-10 max-sm:grid-cols-1">
         <section>
           <PartHeading>What comes</PartHeading>

@@ -9,6 +9,7 @@ import { Coming, Select, Statement, Trouble } from "../ui/parts";
 import { isDay } from "../ui/readDay";
 import { useMarks } from "../ui/useMarks";
 import { choose, useChoices } from "../units";
+import { AddPicture } from "./AddPicture";
 import { AnswerKeys } from "./AnswerKeys";
 import { AskedBack, Beside } from "./Beside";
 import { Focused } from "./Focused";
@@ -229,7 +230,15 @@ export function Rounds() {
             <Focused stop={current} marked={marked.size}>
               <AskedBack answering={asked} />
               <AnswerKeys key={current.graft.code} first={keys.first} rare={keys.rare} onKey={say} />
-              <Beside answering={answering} />
+              <Beside answering={answering}>
+                {chosen.length === 1 && (
+                  <AddPicture
+                    code={chosen[0].graft.code}
+                    day={isDay(seenOn) ? seenOn : undefined}
+                    words="a picture"
+                  />
+                )}
+              </Beside>
             </Focused>
           )}
           <RoundSheet stops={stops} day={seenOn || round.data.day} left={left} />

@@ -70,7 +70,8 @@ const DUE: Record<string, (state: State) => Key[]> = {
 /** The keys of a graft: what is due stands first, then what is likely; the rare ones behind one. */
 export function keysFor(state: State, kinds: string[], giveUp: boolean): { first: Key[]; rare: Key[] } {
   const due = kinds.flatMap((kind) => DUE[kind]?.(state) ?? []);
-  const likely = (LIKELY[state] ?? SILENT).map(keyOf);
+  // Of one that is a tree now nothing is likely; what is told of it corrects an earlier answer.
+  const likely = state === "PLANTED_OUT" ? [] : (LIKELY[state] ?? SILENT).map(keyOf);
   const first = [
     ...due,
     ...(giveUp ? [keyOf("GIVEN_UP")] : []),

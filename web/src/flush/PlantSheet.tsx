@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
+import { fruitWords, useTree } from "../care/treesApi";
 import { dayAndYear, dayWords } from "../days";
 import { rangeWords } from "../drawings/Lane";
 import { StageBadge } from "../drawings/StageBadge";
@@ -52,6 +53,7 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
           Its lineage
         </Link>
       </p>
+      <GrewFrom code={plant.code} />
       <Forecast sheet={sheet} />
       <PartHeading>What do its buds show today?</PartHeading>
       <StageKeys onStage={note} />
@@ -67,6 +69,22 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
       </div>
       {lane === undefined && <p className="mt-3 text-soft">Note one stage, and its forecast begins.</p>}
     </section>
+  );
+}
+
+/** The graft a tree grew from, and when it may fruit first. */
+function GrewFrom({ code }: { code: string }) {
+  const tree = useTree(code).data;
+  if (!tree?.graftCode) return null;
+  return (
+    <p className="mt-1 text-[15px]">
+      Grew from{" "}
+      <Link className="code text-sea underline" to={`/graft/${tree.graftCode}`}>
+        {tree.graftCode}
+      </Link>
+      {tree.graftedOn && `, grafted ${dayAndYear(tree.graftedOn)}`}.{" "}
+      {tree.firstFruit && `${fruitWords(tree.firstFruit)}.`}
+    </p>
   );
 }
 

@@ -106,6 +106,7 @@ class AlwaysTrueTest extends ApiTest {
         grafts();
         fit();
         benchDay();
+        trees();
         noReadingSaysMillimetresWhereInchesAreRead();
         health();
         again();
@@ -246,6 +247,29 @@ class AlwaysTrueTest extends ApiTest {
                         "/api/cleaning/mixes",
                         Map.of("agent", "BLEACH", "productPct", 5, "volumeMl", 500, "personId", 1)));
         did("POST /api/cleaning", http.post("/api/cleaning", Map.of("personId", 1, "occasion", "START", "mixId", 1)));
+    }
+
+    private void trees() {
+        String path = "/api/grafts/PB-26-002/pictures";
+        did("POST /api/grafts/{code}/pictures", http.file(path, TestPhotos.png()));
+        did("DELETE /api/pictures/{id}", delete("/api/pictures/1"));
+        Map<String, Object> apart = new HashMap<>(Map.of("grafts", List.of(on("PB-26-002")), "sign", "GREEN"));
+        apart.putAll(Map.of("found", List.of("SEVERED"), "sure", true));
+        did("POST /api/looks", http.post("/api/looks", apart));
+        did("POST /api/grafts/{code}/spare", http.post("/api/grafts/PB-26-002/spare", Map.of("spotId", 1)));
+        Map<String, Object> tree =
+                new HashMap<>(Map.of("version", version("PB-26-002"), "spotId", 1, "kind", "MOTHER_TREE"));
+        tree.put("sure", true);
+        did("POST /api/grafts/{code}/tree", http.post("/api/grafts/PB-26-002/tree", tree));
+    }
+
+    private Map<String, Object> on(String code) {
+        JsonNode graft = http.sheet(code).get("stop").get("graft");
+        return Map.of(
+                "graftId",
+                graft.get("id").asLong(),
+                "version",
+                graft.get("version").asInt());
     }
 
     private Map<String, Object> plan(int daysAhead) {
@@ -427,7 +451,9 @@ class AlwaysTrueTest extends ApiTest {
         same();
         long unread = http.get("/api/unread").json().get(0).get("id").asLong();
         did("POST /api/unread/{id}", http.post("/api/unread/" + unread, Map.of("becomes", "FIELD_TREE")));
-        did("DELETE /api/plants/{id}", delete("/api/plants/2?withGrafts=true"));
+        did(
+                "POST /api/plants/{id}/gone",
+                http.post("/api/plants/2/gone", Map.of("how", "SOLD", "to", "a neighbour", "withGrafts", true)));
         did("DELETE /api/shoots/{id}", delete("/api/shoots/1"));
         did("DELETE /api/sources/{id}", delete("/api/sources/1"));
         did("POST /api/lots/{id}/archive", http.post("/api/lots/2/archive", Map.of()));
@@ -580,10 +606,13 @@ class AlwaysTrueTest extends ApiTest {
     private List<String> filled(String path) {
         return switch (path) {
             case "/api/flush/plants/{code}" -> each("/api/plants", "plants", "code", path);
+            case "/api/trees/{code}" -> List.of("/api/trees/AV-1", "/api/trees/AV-2", "/api/trees/AV-4");
+            case "/api/pictures/{id}" -> List.of("/api/pictures/1", "/api/pictures/1?small=true");
             case "/api/bench-days/{day}" -> List.of("/api/bench-days/" + http.today());
             case "/api/fit/limbs/{code}" -> List.of(path.replace("{code}", "PB-M2"), path.replace("{code}", "PB-M1"));
             case "/api/fit/stems/{id}" -> List.of("/api/fit/stems/1", "/api/fit/stems/3");
-            case "/api/grafts/{code}", "/api/grafts/{code}/waiting" -> each("/api/grafts", "grafts", "code", path);
+            case "/api/grafts/{code}", "/api/grafts/{code}/waiting", "/api/grafts/{code}/pictures" ->
+                each("/api/grafts", "grafts", "code", path);
             case "/api/lots/{code}" -> each("/api/lots", "lots", "code", path);
             case "/api/recalls/{id}" -> List.of("/api/recalls/1");
             case "/api/lineage/{key}" ->

@@ -5,11 +5,17 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -66,9 +72,55 @@ class CareTest extends DemoScreenTest {
         seen(page, "w", "TO-26-001: second wave");
         seen(page, "o", "TO-26-001: planted out");
         assertThat(page.getByText("No visit is planned.")).isVisible();
+        page.keyboard().press("t");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("becomes a tree");
+        axeClean(page);
+        dialog.getByText("its wood, as a mother tree").click();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText(Pattern.compile("It is the tree")).first()).isVisible();
+        assertThat(page.getByText(Pattern.compile("First fruit about")).first()).isVisible();
         clock(page, -165);
         page.reload();
         assertThat(page.locator("header").getByText("Thu 14 May")).isVisible();
+    }
+
+    @Test
+    void aPictureStandsOnTheSheetByItsHealingDayBesideAnothersAndIsTakenAway() {
+        Page page = desk(lantern);
+        page.navigate("/graft/TE-26-007");
+        photograph(page, "TE-26-007", "leaf.png", png(300, 200));
+        Locator small = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("TE-26-007, Thu 14 May"));
+        assertThat(small.or(page.locator("section[aria-label=Pictures] img")).first())
+                .isVisible();
+        page.navigate("/graft/TE-26-008");
+        photograph(page, "TE-26-008", "note.txt", "no picture".getBytes(StandardCharsets.UTF_8));
+        assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("JPEG, PNG or WebP");
+        photograph(page, "TE-26-008", "tall.png", png(200, 300));
+        assertThat(page.locator("section[aria-label=Pictures] img")).hasCount(1);
+        page.getByLabel("Another graft, by its code").fill("te 26 7");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("section[aria-label=Pictures] img")).hasCount(2);
+        axeClean(page);
+        page.locator("section[aria-label=Pictures] img").first().click();
+        assertThat(page.getByRole(AriaRole.DIALOG).locator("img")).isVisible();
+        axeClean(page);
+        button(page, "Take it away").click();
+        assertThat(page.locator("section[aria-label=Pictures] img")).hasCount(0);
+    }
+
+    private static void photograph(Page page, String code, String name, byte[] file) {
+        page.locator("section[aria-label=Pictures] input[type=file]")
+                .setInputFiles(new FilePayload(name, name.endsWith("png") ? "image/png" : "text/plain", file));
+    }
+
+    private static byte[] png(int wide, int high) {
+        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            ImageIO.write(new BufferedImage(wide, high, BufferedImage.TYPE_INT_RGB), "png", out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @Test

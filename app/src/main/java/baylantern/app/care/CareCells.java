@@ -26,6 +26,11 @@ class CareCells implements Cells {
     public void tell(CellBook book) {
         book.cell("care_look", "length_mm", CellRule.number(0, Look.LONGEST_MM));
         book.cell("care_look", "found", CellRule.read(Trace::read, ""));
+        book.cell("care_picture", "file", CellRule.read(PictureShelf::named, PictureShelf.NO_PICTURE));
+        book.cell(
+                "care_picture", "wide", CellRule.number(1, PictureShelf.LONGEST).or("1"));
+        book.cell(
+                "care_picture", "high", CellRule.number(1, PictureShelf.LONGEST).or("1"));
         book.cell("care_planned", "only_one", CellRule.count().or("1"));
         book.cell("care_planned", "by_rules", CellRule.free());
         book.cell("care_look", "sign", CellRule.word(Sign.class, Sign.NOTHING));

@@ -82,7 +82,7 @@ interface CareMapper {
     List<WaitingService.Seen> firstSeen(@Param("ids") @Nullable Collection<Long> ids);
 
     /** Live grafts that have not pushed, the oldest first. */
-    List<Long> silent();
+    List<WaitingService.Silent> silent();
 
     /** By which rules the visits were planned last, null where nobody knows. */
     @Nullable

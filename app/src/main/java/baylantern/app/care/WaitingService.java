@@ -1,7 +1,6 @@
 package baylantern.app.care;
 
 import baylantern.app.bench.Graft;
-import baylantern.app.bench.GraftService;
 import baylantern.app.platform.Change;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
@@ -15,12 +14,12 @@ import baylantern.core.care.GraftState;
 import baylantern.core.care.Waiting;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +35,6 @@ class WaitingService {
     private static final int MOST_TOLD = 200;
 
     private final CareMapper care;
-    private final GraftService grafts;
     private final ManyService takes;
     private final WarmthService warmth;
     private final Rulebook rules;
@@ -46,14 +44,12 @@ class WaitingService {
 
     WaitingService(
             CareMapper care,
-            GraftService grafts,
             ManyService takes,
             WarmthService warmth,
             Rulebook rules,
             FarmClock clock,
             Changes changes) {
         this.care = care;
-        this.grafts = grafts;
         this.takes = takes;
         this.warmth = warmth;
         this.rules = rules;
@@ -156,44 +152,73 @@ class WaitingService {
                 : rules.technique(techniqueKey).map(Technique::group).orElse(Technique.Group.CLEFT);
     }
 
+    /** A silent graft as much as its chance asks for. */
+    record Silent(
+            String code,
+            long varietyId,
+            String speciesKey,
+            @Nullable String techniqueKey,
+            LocalDate madeOn) {
+
+        String kind() {
+            return varietyId + " " + techniqueKey;
+        }
+    }
+
     /** The chance of a graft that is still silent, null where it has pushed or ended. */
     @Nullable
     Hope hope(Graft graft) {
-        return silent(graft) ? hope(graft, takes.chance(graft.varietyId(), graft.techniqueKey())) : null;
+        boolean silent = graft.state().live() && !graft.state().atLeast(GraftState.PUSHED);
+        Silent one =
+                new Silent(graft.code(), graft.varietyId(), graft.speciesKey(), graft.techniqueKey(), graft.madeOn());
+        return silent ? hope(one, odds(one)) : null;
     }
 
-    private Hope hope(Graft graft, ManyService.Take take) {
-        Waiting learned = waiting.get(new Kind(graft.speciesKey(), group(graft.techniqueKey())));
-        HealingClock healing = warmth.healing(graft.speciesKey());
-        double now = healing.between(graft.madeOn(), clock.today());
+    /**
+     * What is the same of all grafts of a variety and technique.
+     *
+     * @param stops the healing day from which waiting no longer pays
+     */
+    private record Odds(Waiting learned, ManyService.Take take, double stops) {}
+
+    private Odds odds(Silent one) {
+        Waiting learned = waiting.get(new Kind(one.speciesKey(), group(one.techniqueKey())));
+        ManyService.Take take = takes.chance(one.varietyId(), one.techniqueKey());
         double line = rules.life(FigureName.GIVE_UP_AT).value();
-        double stops = learned.stopsPaying(take.mean(), line, 0);
-        return new Hope(
-                graft.code(),
-                learned.stillTakes(take.mean(), now),
-                learned.stillTakes(take.low(), now),
-                learned.stillTakes(take.high(), now),
-                now,
-                healing.after(graft.madeOn(), stops),
-                now >= stops);
+        return new Odds(learned, take, learned.stopsPaying(take.mean(), line, 0));
     }
 
-    private static boolean silent(Graft graft) {
-        return graft.state().live() && !graft.state().atLeast(GraftState.PUSHED);
+    private Hope hope(Silent one, Odds odds) {
+        HealingClock healing = warmth.healing(one.speciesKey());
+        double now = healing.between(one.madeOn(), clock.today());
+        return new Hope(
+                one.code(),
+                odds.learned().stillTakes(odds.take().mean(), now),
+                odds.learned().stillTakes(odds.take().low(), now),
+                odds.learned().stillTakes(odds.take().high(), now),
+                now,
+                healing.after(one.madeOn(), odds.stops()),
+                now >= odds.stops());
     }
 
     /** Silent grafts for which waiting no longer pays, the oldest first; the first of them where they are many. */
     List<Hope> toGiveUp() {
-        Map<String, ManyService.Take> chances = new HashMap<>();
-        return grafts.byIds(care.silent()).stream()
-                .map(graft -> hope(
-                        graft,
-                        chances.computeIfAbsent(
-                                graft.varietyId() + " " + graft.techniqueKey(),
-                                kind -> takes.chance(graft.varietyId(), graft.techniqueKey()))))
-                .filter(Hope::giveUp)
-                .sorted(Comparator.comparing(Hope::healingDay).reversed().thenComparing(Hope::code))
+        Map<String, Odds> odds = new HashMap<>();
+        Map<Silent, Double> late = new HashMap<>();
+        for (Silent one : care.silent()) {
+            Odds its = odds.computeIfAbsent(one.kind(), kind -> odds(one));
+            double now = warmth.healing(one.speciesKey()).between(one.madeOn(), clock.today());
+            if (now >= its.stops()) {
+                late.put(one, now);
+            }
+        }
+        return late.entrySet().stream()
+                .sorted(Map.Entry.<Silent, Double>comparingByValue()
+                        .reversed()
+                        .thenComparing(entry -> entry.getKey().code()))
                 .limit(MOST_TOLD)
+                .map(Map.Entry::getKey)
+                .map(one -> hope(one, Known.in(odds, one.kind())))
                 .toList();
     }
 }

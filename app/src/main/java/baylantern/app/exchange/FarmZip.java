@@ -1,11 +1,14 @@
 package baylantern.app.exchange;
 
+import baylantern.app.care.PictureService;
+import baylantern.app.care.PictureShelf;
 import baylantern.app.place.NumberService;
 import baylantern.app.platform.CsvTable;
 import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Pen;
+import baylantern.app.platform.Photo;
 import baylantern.app.platform.TableVault;
 import baylantern.app.platform.TableVault.Content;
 import baylantern.app.sound.Fault;
@@ -46,7 +49,7 @@ import tools.jackson.databind.json.JsonMapper;
 class FarmZip {
 
     static final String FORMAT = "bay-lantern-farm";
-    static final int FORMAT_VERSION = 12;
+    static final int FORMAT_VERSION = 13;
 
     /** From this version on, texts a spreadsheet would reckon out are marked. */
     private static final int MARKED_FROM = 8;
@@ -58,7 +61,9 @@ class FarmZip {
     private static final Map<String, String> ONCE_NAMED = Map.of("bench_day", "day_plan");
 
     private static final String MANIFEST = "manifest.json";
-    private static final long MOST_BYTES = 1L << 30;
+    private static final long MOST_BYTES = 1L << 32;
+
+    private static final String PICTURES = "pictures/";
 
     private static final int MOST_MANIFEST = 1 << 16;
 
@@ -79,6 +84,8 @@ class FarmZip {
     private final Pen pen;
     private final SoundFarm sound;
     private final NumberService numbers;
+    private final PictureService pictures;
+    private final PictureShelf shelf;
 
     FarmZip(
             TableVault vault,
@@ -87,7 +94,11 @@ class FarmZip {
             JsonMapper json,
             Pen pen,
             SoundFarm sound,
-            NumberService numbers) {
+            NumberService numbers,
+            PictureService pictures,
+            PictureShelf shelf) {
+        this.pictures = pictures;
+        this.shelf = shelf;
         this.numbers = numbers;
         this.sound = sound;
         this.pen = pen;
@@ -124,6 +135,12 @@ class FarmZip {
             for (String table : TableVault.TABLES) {
                 zip.putNextEntry(new ZipEntry(table + ".csv"));
                 writeTable(zip, vault.read(table));
+            }
+            for (String name : pictures.files()) {
+                if (shelf.has(name)) {
+                    zip.putNextEntry(new ZipEntry(PICTURES + name + ".jpg"));
+                    zip.write(shelf.whole(name));
+                }
             }
         }
     }
@@ -214,6 +231,8 @@ class FarmZip {
                 }
                 if (name.equals(MANIFEST)) {
                     manifest = json.readValue(unpacked.readNBytes(MOST_MANIFEST), Manifest.class);
+                } else if (name.startsWith(PICTURES)) {
+                    keepPicture(name, zip.readNBytes(Photo.MOST_BYTES + 1));
                 } else if (name.endsWith(".csv") && TableVault.TABLES.contains(named(name.replace(".csv", "")))) {
                     tables.put(named(name.replace(".csv", "")), table(unpacked));
                 }
@@ -223,6 +242,14 @@ class FarmZip {
             throw FarmProblem.wrong("file", "no manifest", FORMAT, "This is not a farm taken out of Bay Lantern.");
         }
         return manifest;
+    }
+
+    // A picture lies under a hash of what it holds, so one that belongs to nothing does no harm and is swept away.
+    private void keepPicture(String name, byte[] jpeg) {
+        if (jpeg.length > Photo.MOST_BYTES || !name.equals(PICTURES + shelf.keep(jpeg) + ".jpg")) {
+            throw FarmProblem.wrong(
+                    "file", name, "the picture it was", "The picture " + name + " is damaged; nothing was brought in.");
+        }
     }
 
     private static void check(Manifest manifest, Map<String, Content> tables) {

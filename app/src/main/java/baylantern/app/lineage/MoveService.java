@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Plants that are moved and visitors who come, above all in and out of insect-proof houses. */
@@ -71,18 +72,30 @@ public class MoveService implements Undoer {
         Plant plant = entry.plantId() == null ? null : plants.plant(entry.plantId());
         String sentence = (plant == null ? entry.visitor() + " came into " : plant.code() + " moved to ") + to.name();
         long act = acts.open(kind(), sentence);
+        write(entry, plant, act);
+        return new LineageDone(act, sentence, to.id());
+    }
+
+    private void write(MoveEntry entry, @Nullable Plant plant, @Nullable Long act) {
         Rows.one(mapper.insertMove(
                 entry.plantId(),
                 entry.visitor(),
                 entry.day(),
                 plant == null ? null : plant.spotId(),
-                to.id(),
+                entry.toSpotId(),
                 Objects.requireNonNullElse(entry.remark(), ""),
                 act));
         if (plant != null) {
-            plants.put(plant.id(), to.id());
+            plants.put(plant.id(), entry.toSpotId());
         }
-        return new LineageDone(act, sentence, to.id());
+    }
+
+    /** A plant was put at another place, within the caller's followed act; nothing where it stands there already. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void moved(Plant plant, Spot to, LocalDate day) {
+        if (plant.spotId() != to.id()) {
+            write(new MoveEntry(plant.id(), null, day, to.id(), null), plant, null);
+        }
     }
 
     @Override

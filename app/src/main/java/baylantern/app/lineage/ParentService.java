@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** What plants were raised from. */
@@ -58,6 +59,12 @@ public class ParentService implements Undoer {
         long act = acts.open(kind(), sentence);
         Rows.one(mapper.insertParent(plantId, fromKey, day, act));
         return new LineageDone(act, sentence, plantId);
+    }
+
+    /** A plant new in this act comes from something, within the caller's followed act. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void comesFrom(Plant fresh, Node from, LocalDate day) {
+        Rows.one(mapper.insertParent(fresh.id(), from.key(), day, null));
     }
 
     private String circleWords(List<Node> circle, Plant plant) {

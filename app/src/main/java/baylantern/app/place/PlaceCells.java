@@ -67,7 +67,8 @@ class PlaceCells implements Cells {
         book.cell(table, "code", CellRule.named());
         book.cell(table, "species_key", CellRule.species(rules));
         book.cell(table, "kind", CellRule.word(PlantKind.class, PlantKind.SEEDLING_STOCK));
-        book.cells(table, CellRule.free(), "stock_kind", "notes");
+        book.cells(table, CellRule.free(), "stock_kind", "notes", "gone_to");
+        book.cell(table, "gone_how", CellRule.word(PlantEnd.class, PlantEnd.TAKEN_OFF));
         book.cell(table, "walk_order", CellRule.whole());
         book.cell(table, "version", CellRule.count().or("0"));
         book.cell("place_stem", "label", CellRule.as(StemEntry.class, "label").or("1"));

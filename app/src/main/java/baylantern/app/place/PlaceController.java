@@ -148,9 +148,9 @@ class PlaceController {
         return plants.change(id, entry);
     }
 
-    @DeleteMapping("/plants/{id}")
-    Map<String, Long> removePlant(@PathVariable long id, @RequestParam(defaultValue = "false") boolean withGrafts) {
-        return Map.of("actId", plants.remove(id, withGrafts));
+    @PostMapping("/plants/{id}/gone")
+    Map<String, Long> plantGone(@PathVariable long id, @Valid @RequestBody PlantLeft gone) {
+        return Map.of("actId", plants.gone(id, gone));
     }
 
     /** Plants that were written at a wrong place. */

@@ -96,7 +96,13 @@ interface PlaceMapper {
 
     int deleteSpot(@Param("id") long id);
 
-    int removePlant(@Param("plantId") long plantId, @Param("day") LocalDate day, @Param("actId") long actId);
+    int removePlant(@Param("plantId") long plantId, @Param("end") PlantLeft end, @Param("actId") long actId);
+
+    int plantBears(
+            @Param("plantId") long plantId,
+            @Param("kind") PlantKind kind,
+            @Param("varietyId") long varietyId,
+            @Param("day") LocalDate day);
 
     int bringBackPlants(@Param("plantIds") Collection<Long> plantIds);
 

@@ -2,14 +2,11 @@ package baylantern.app.place;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
+import java.util.Objects;
 import org.apache.ibatis.annotations.AutomapConstructor;
 import org.jspecify.annotations.Nullable;
 
-/**
- * A plant with its place and variety told by name.
- *
- * @param startedOn the day it was sown or planted
- */
+/** A plant with its place and variety told by name. */
 public record Plant(
         long id,
         String code,
@@ -17,13 +14,34 @@ public record Plant(
         PlantKind kind,
         @Nullable String stockKind,
         @JsonUnwrapped Stand stand,
-        @Nullable LocalDate startedOn,
         @JsonUnwrapped Bears bears,
+        @Nullable Gone gone,
         String notes,
         int version) {
 
-    /** Where it stands. */
-    public record Stand(long spotId, String spotName, int walkOrder) {}
+    /**
+     * Where it stands.
+     *
+     * @param startedOn the day it was sown or planted
+     */
+    public record Stand(
+            long spotId,
+            String spotName,
+            int walkOrder,
+            @Nullable LocalDate startedOn) {}
+
+    /**
+     * How it left the farm.
+     *
+     * @param to whom it went to, empty where that was not said
+     */
+    public record Gone(LocalDate on, PlantEnd how, String to) {
+
+        /** As a sentence goes on after the plant's code, such as "sold to the neighbour". */
+        public String words() {
+            return how.words() + (to.isEmpty() ? "" : " to " + to);
+        }
+    }
 
     /**
      * What it bears.
@@ -46,6 +64,9 @@ public record Plant(
             @Nullable LocalDate startedOn,
             @Nullable Long varietyId,
             @Nullable String varietyName,
+            @Nullable LocalDate goneOn,
+            @Nullable PlantEnd goneHow,
+            @Nullable String goneTo,
             String notes,
             int version) {
         this(
@@ -54,9 +75,14 @@ public record Plant(
                 speciesKey,
                 kind,
                 stockKind,
-                new Stand(spotId, spotName, walkOrder),
-                startedOn,
+                new Stand(spotId, spotName, walkOrder, startedOn),
                 new Bears(varietyId, varietyName),
+                goneOn == null
+                        ? null
+                        : new Gone(
+                                goneOn,
+                                Objects.requireNonNullElse(goneHow, PlantEnd.TAKEN_OFF),
+                                Objects.requireNonNullElse(goneTo, "")),
                 notes,
                 version);
     }
@@ -69,6 +95,11 @@ public record Plant(
     /** See {@link Stand}. */
     public String spotName() {
         return stand.spotName();
+    }
+
+    /** See {@link Stand}. */
+    public @Nullable LocalDate startedOn() {
+        return stand.startedOn();
     }
 
     /** See {@link Bears}. */

@@ -8,6 +8,7 @@ import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
 import baylantern.core.rules.Quantity;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -244,17 +245,13 @@ public class PlantService implements Undoer {
         return plant(as);
     }
 
-    /**
-     * Takes a plant off the lists; its grafts, notes and history stay.
-     *
-     * @param withGrafts true where it was said that its living grafts go with it; their visits end
-     */
+    /** Takes a plant that died, was sold or given away off the lists; its grafts, notes and history stay. */
     @Transactional
-    public long remove(long id, boolean withGrafts) {
+    long gone(long id, PlantLeft told) {
         Plant plant = plant(id);
         List<String> living =
                 uses.stream().flatMap(use -> use.living(id).stream()).toList();
-        if (!withGrafts && !living.isEmpty()) {
+        if (!Boolean.TRUE.equals(told.withGrafts()) && !living.isEmpty()) {
             throw FarmProblem.wrong(
                     "withGrafts",
                     plant.code(),
@@ -263,11 +260,39 @@ public class PlantService implements Undoer {
                             + (living.size() == 1 ? ", which lives. Its visits end" : ", which live. Their visits end")
                             + " if the plant is taken off.");
         }
-        long act = acts.open(kind(), plant.code() + " removed; its history stays");
-        Rows.oneOr(
-                places.removePlant(id, clock.today(), act),
-                FarmProblem.conflict(plant.code() + " was removed already."));
+        PlantLeft end = ended(plant, told);
+        Plant.Gone gone =
+                new Plant.Gone(Objects.requireNonNull(end.day()), end.how(), Objects.requireNonNullElse(end.to(), ""));
+        long act = acts.open(kind(), plant.code() + " " + gone.words() + "; its history stays");
+        Rows.oneOr(places.removePlant(id, end, act), FarmProblem.conflict(plant.code() + " left the farm already."));
         return act;
+    }
+
+    private PlantLeft ended(Plant plant, PlantLeft told) {
+        LocalDate day = Objects.requireNonNullElse(told.day(), clock.today());
+        if (day.isAfter(clock.today())) {
+            throw FarmProblem.wrong("day", day, "up to " + clock.today(), "It left after today.");
+        }
+        if (plant.startedOn() != null && day.isBefore(plant.startedOn())) {
+            throw FarmProblem.wrong(
+                    "day",
+                    day,
+                    "from " + plant.startedOn(),
+                    plant.code() + " was sown or planted on " + plant.startedOn() + ".");
+        }
+        String to = told.to() == null ? "" : told.to().strip();
+        if (!to.isEmpty() && !told.how().toSomebody()) {
+            throw FarmProblem.wrong("to", to, "nobody", "Only what is sold or given away goes to somebody.");
+        }
+        return new PlantLeft(told.how(), day, to, told.withGrafts());
+    }
+
+    /** A stock has become a tree of a variety, within the caller's followed act; another that made it one first is told. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void bears(Plant stock, PlantKind kind, long varietyId, LocalDate day) {
+        Rows.oneOr(
+                places.plantBears(stock.id(), kind, varietyId, day),
+                FarmProblem.conflict(stock.code() + " is a tree already, or left the farm."));
     }
 
     private void check(PlantEntry entry) {

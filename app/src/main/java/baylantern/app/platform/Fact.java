@@ -53,6 +53,7 @@ public enum Fact {
     /** How a graft day is laid out, who works on it, and its grafts one by one. */
     RUNS("day_frame", "day_hand", "day_turn", "day_job", "day_made", "day_label"),
     LOOKS("care_look"),
+    PICTURES("care_picture"),
     /** Days on which somebody walks, or nobody does. */
     WALKS("care_walk"),
     VISITS("care_visit", "care_planned");
@@ -121,7 +122,7 @@ public enum Fact {
         while (write.find()) {
             changed.addAll(held(write.group(2)));
             if (write.group(1).startsWith("DELETE") && changed.contains(GRAFTS)) {
-                changed.addAll(EnumSet.of(LOOKS, VISITS, RUNS));
+                changed.addAll(EnumSet.of(LOOKS, PICTURES, VISITS, RUNS));
             }
         }
         return changed;

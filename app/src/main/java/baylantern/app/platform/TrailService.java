@@ -1,6 +1,7 @@
 package baylantern.app.platform;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,6 +29,15 @@ public class TrailService implements Undoer {
     private static final String KIND = "trail";
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final TypeReference<LinkedHashMap<String, @Nullable String>> CELLS = new TypeReference<>() {};
+
+    /** The column that tells which graft or plant a row is of. */
+    private static final Map<String, String> WHOSE = Map.of(
+            "care_look", "graft_id",
+            "bench_graft", "id",
+            "bench_school", "graft_id",
+            "place_plant", "id",
+            "place_stem", "plant_id",
+            "season_note", "plant_id");
 
     private final JdbcTemplate jdbc;
     private final TableVault vault;
@@ -125,14 +135,16 @@ public class TrailService implements Undoer {
     }
 
     private void takeBack(Step step) {
+        Set<Long> whose = whose(step);
         if (step.was == null) {
-            write("DELETE FROM " + step.table, " WHERE " + where(step.key.keySet()), step.key.values());
+            write("DELETE FROM " + step.table, " WHERE " + where(step.key.keySet()), step.key.values(), whose);
         } else if (step.became == null) {
             String marks = step.was.keySet().stream().map(c -> "?").collect(Collectors.joining(", "));
             write(
                     "INSERT INTO " + step.table,
                     " (" + String.join(", ", step.was.keySet()) + ") VALUES (" + marks + ")",
-                    step.was.values());
+                    step.was.values(),
+                    whose);
         } else {
             Map<String, @Nullable String> now = new LinkedHashMap<>(step.key);
             now.putAll(step.became);
@@ -140,18 +152,36 @@ public class TrailService implements Undoer {
             values.addAll(now.values());
             String set = step.was.keySet().stream().map(c -> c + " = ?").collect(Collectors.joining(", "));
             String version = vault.columns(step.table).contains("version") ? ", version = version + 1" : "";
-            write("UPDATE " + step.table, " SET " + set + version + " WHERE " + where(now.keySet()), values);
+            write("UPDATE " + step.table, " SET " + set + version + " WHERE " + where(now.keySet()), values, whose);
         }
+    }
+
+    // Of which graft or plant the row is, so that only what follows from it is worked out anew; empty where any may be.
+    private Set<Long> whose(Step step) {
+        String column = WHOSE.get(step.table);
+        if (column == null) {
+            return Set.of();
+        }
+        for (Map<String, @Nullable String> cells : Arrays.asList(step.key, step.was, step.became)) {
+            String id = cells == null ? null : cells.get(column);
+            if (id != null) {
+                return Set.of(Long.valueOf(id));
+            }
+        }
+        return Set.copyOf(jdbc.queryForList(
+                "SELECT " + column + " FROM " + step.table + " WHERE " + where(step.key.keySet()),
+                Long.class,
+                step.key.values().toArray()));
     }
 
     private static String where(Set<String> columns) {
         return columns.stream().map(c -> c + " IS NOT DISTINCT FROM ?").collect(Collectors.joining(" AND "));
     }
 
-    private void write(String what, String how, Iterable<@Nullable String> values) {
+    private void write(String what, String how, Iterable<@Nullable String> values, Set<Long> whose) {
         List<@Nullable Object> all = new ArrayList<>();
         values.forEach(all::add);
-        changes.wrote(Fact.changedBy(what + how), Set.of());
+        changes.wrote(Fact.changedBy(what + how), whose);
         int changed = jdbc.update(what + how, all.toArray());
         Rows.oneOr(changed, FarmProblem.conflict("It was changed again since. Take back what was done later first."));
     }

@@ -32,8 +32,8 @@ class ServerTimes {
 
     private static final String DUE = """
             SELECT g.id, g.code, p.spot_id, g.variety_id, g.technique_key, g.made_on, x.kind, x.earliest, x.latest
-            FROM care_visit x JOIN bench_graft g ON g.id = x.graft_id JOIN place_stem st ON st.id = g.stem_id
-            JOIN place_plant p ON p.id = st.plant_id JOIN place_spot s ON s.id = p.spot_id
+            FROM care_visit x LEFT JOIN bench_graft g ON g.id = x.graft_id LEFT JOIN place_stem st ON st.id = g.stem_id
+            LEFT JOIN place_plant p ON p.id = st.plant_id LEFT JOIN place_spot s ON s.id = p.spot_id
             WHERE x.earliest <= DATE '2026-05-14' ORDER BY s.walk_order, p.walk_order, g.code, x.kind
             """;
 
@@ -90,7 +90,8 @@ class ServerTimes {
                     copy,
                     far);
             jdbc.update(
-                    "INSERT INTO care_look SELECT id + ?, graft_id + ?, person_id, seen_on, noted_at, sign, correction, note, answered, act_id, withdrawn"
+                    "INSERT INTO care_look (id, graft_id, person_id, seen_on, noted_at, sign, correction, note, answered, act_id, withdrawn, length_mm, found)"
+                            + " SELECT id + ?, graft_id + ?, person_id, seen_on, noted_at, sign, correction, note, answered, act_id, withdrawn, length_mm, found"
                             + " FROM care_look WHERE id < " + STEP,
                     far,
                     far);

@@ -73,6 +73,15 @@ public final class GraftLife {
         return steps.isEmpty() ? GraftState.MADE : steps.get(steps.size() - 1).after();
     }
 
+    /** The life as it was known at the end of a day. */
+    public GraftState stood(LocalDate day) {
+        GraftState state = GraftState.MADE;
+        for (Step step : steps) {
+            state = step.look().seenOn().isAfter(day) ? state : step.after();
+        }
+        return state;
+    }
+
     /** Every look with the life before and after it. */
     public List<Step> steps() {
         return steps;

@@ -59,17 +59,9 @@ public final class LookQuestions {
         }
     }
 
-    // A look of an earlier day is held against how it stood then.
-    private GraftState stood(LocalDate day) {
-        GraftState state = GraftState.MADE;
-        for (GraftLife.Step step : life.steps()) {
-            state = step.look().seenOn().isAfter(day) ? state : step.after();
-        }
-        return state;
-    }
-
     private @Nullable String backward(Look look) {
-        GraftState state = stood(look.seenOn());
+        // A look of an earlier day is held against how it stood then.
+        GraftState state = life.stood(look.seenOn());
         boolean less = look.sign().ofItsLife() && state.atLeast(GraftState.PUSHED) && state.live();
         GraftState shown = look.sign().shows();
         if (look.sign() == Sign.PLANTED_OUT && state.live() && !state.atLeast(GraftState.LEAFED)) {
@@ -84,7 +76,7 @@ public final class LookQuestions {
     private @Nullable String tooSoon(Look look, LocalDate madeOn) {
         double age = clock.between(madeOn, look.seenOn());
         boolean leaf = look.sign().ofItsLife() && look.sign().shows().atLeast(GraftState.LEAFED);
-        return leaf && age < SOONEST_LEAF && !stood(look.seenOn()).atLeast(GraftState.LEAFED)
+        return leaf && age < SOONEST_LEAF && !life.stood(look.seenOn()).atLeast(GraftState.LEAFED)
                 ? "It was made " + String.format(Locale.ROOT, "%.0f", age) + " healing days ago. "
                         + capital(look.sign().words()) + " already?"
                 : null;

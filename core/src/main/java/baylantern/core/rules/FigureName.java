@@ -132,6 +132,7 @@ public enum FigureName {
     WAIT_APPROACH(Subject.LIFE, "waitApproach"),
     GIVE_UP_AT(Subject.LIFE, "giveUpAt"),
     LAPSE_DAYS(Subject.LIFE, "lapseDays"),
+    FIRST_FRUIT(Subject.LIFE, "firstFruit"),
     FORESEEN_DAYS(Subject.LIFE, "foreseenDays"),
     STORM_MS(Subject.LIFE, "stormMs"),
     DIES_BY(Subject.LIFE, "diesBy"),

@@ -1,0 +1,36 @@
+package baylantern.app.care;
+
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Grafts that become trees. */
+@RestController
+@RequestMapping("/api")
+class TreesController {
+
+    private final TreeService trees;
+
+    TreesController(TreeService trees) {
+        this.trees = trees;
+    }
+
+    @PostMapping("/grafts/{code}/tree")
+    TreeService.Grown tree(@PathVariable String code, @Valid @RequestBody TreeEntry entry) {
+        return trees.tree(code, entry);
+    }
+
+    @PostMapping("/grafts/{code}/spare")
+    TreeService.Grown spare(@PathVariable String code, @Valid @RequestBody SpareEntry entry) {
+        return trees.spare(code, entry);
+    }
+
+    @GetMapping("/trees/{code}")
+    TreeService.Tree grown(@PathVariable String code) {
+        return trees.grown(code);
+    }
+}
