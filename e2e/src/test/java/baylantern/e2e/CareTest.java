@@ -89,14 +89,14 @@ class CareTest extends DemoScreenTest {
     void aPictureStandsOnTheSheetByItsHealingDayBesideAnothersAndIsTakenAway() {
         Page page = desk(lantern);
         page.navigate("/graft/TE-26-007");
-        photograph(page, "TE-26-007", "leaf.png", png(300, 200));
+        photograph(page, "leaf.png", png(300, 200));
         Locator small = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("TE-26-007, Thu 14 May"));
         assertThat(small.or(page.locator("section[aria-label=Pictures] img")).first())
                 .isVisible();
         page.navigate("/graft/TE-26-008");
-        photograph(page, "TE-26-008", "note.txt", "no picture".getBytes(StandardCharsets.UTF_8));
+        photograph(page, "note.txt", "no picture".getBytes(StandardCharsets.UTF_8));
         assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("JPEG, PNG or WebP");
-        photograph(page, "TE-26-008", "tall.png", png(200, 300));
+        photograph(page, "tall.png", png(200, 300));
         assertThat(page.locator("section[aria-label=Pictures] img")).hasCount(1);
         page.getByLabel("Another graft, by its code").fill("te 26 7");
         page.keyboard().press("Enter");
@@ -109,7 +109,7 @@ class CareTest extends DemoScreenTest {
         assertThat(page.locator("section[aria-label=Pictures] img")).hasCount(0);
     }
 
-    private static void photograph(Page page, String code, String name, byte[] file) {
+    private static void photograph(Page page, String name, byte[] file) {
         page.locator("section[aria-label=Pictures] input[type=file]")
                 .setInputFiles(new FilePayload(name, name.endsWith("png") ? "image/png" : "text/plain", file));
     }
