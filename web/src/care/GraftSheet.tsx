@@ -105,6 +105,11 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
       <Beside answering={answering} />
       <AskedBack answering={answering} />
       <Approach code={graft.code} kinds={kinds} />
+      {graft.state === "FAILED" && (
+        <Link className="mt-2 inline-block text-[15px] text-sea underline" to={`/causes/${graft.code}`}>
+          Why it failed
+        </Link>
+      )}
       <Stock sheet={sheet} />
       <Pictures graft={graft} />
       <div className="grid grid-cols-2 gap-x-10 max-sm:grid-cols-1">

@@ -35,6 +35,7 @@ export function Hope({ graft }: { graft: Schemas["bench.Graft"] }) {
       ) : (
         `Waiting pays until ${dayWords(hope.stopsOn)}.`
       )}
+      {hope.flood && " The flood of shoots below counts against it: a stock that feeds its graft sends few."}
     </p>
   );
 }

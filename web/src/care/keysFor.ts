@@ -46,13 +46,15 @@ export const keyOf = (sign: Sign): Key => ({
   sign,
 });
 
-// What is found says how it stands as well: alive at least, unless both went limp.
+// These say nothing of how the scion stands.
+const ASIDE: Trace[] = ["TWIG_LIMP", "TORN", "SHOOTS_MANY"];
+
+// What is found says how it stands as well: alive at least, unless it is beside the scion.
 const found = (letter: string, words: string, trace: Trace, state: State): Key => ({
   key: letter.toLowerCase(),
   letter,
   words,
-  sign:
-    asBefore(state) === "NOTHING" && trace !== "TWIG_LIMP" && trace !== "TORN" ? "GREEN" : asBefore(state),
+  sign: asBefore(state) === "NOTHING" && !ASIDE.includes(trace) ? "GREEN" : asBefore(state),
   found: [trace],
 });
 
@@ -64,6 +66,7 @@ const DUE: Record<string, (state: State) => Key[]> = {
     found("Z", "scion limp too", "TWIG_LIMP", state),
   ],
   SEVER: (state) => [found("T", "severed", "SEVERED", state)],
+  SWEEP: (state) => [found("M", "a flood of shoots", "SHOOTS_MANY", state)],
   PLANT_OUT: () => [keyOf("PLANTED_OUT")],
 };
 

@@ -42,6 +42,7 @@ export const part = <P extends string, Props extends object>(
 const flush = part(() => import("../flush/Flush"), "Flush");
 const wood = part(() => import("../wood/Wood"), "Wood");
 const fit = part(() => import("../fit/Fit"), "Fit");
+const causes = part(() => import("../cause/Causes"), "Causes");
 const lineage = part(() => import("../lineage/Lineage"), "Lineage");
 const recall = part(() => import("../lineage/RecallPage"), "RecallPage");
 
@@ -68,6 +69,8 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/rounds": part(() => import("../care/Rounds"), "Rounds"),
   "/rounds/walks": part(() => import("../care/Walks"), "Walks"),
   "/takes": part(() => import("../take/Takes"), "Takes"),
+  "/causes": causes,
+  "/causes/:code": causes,
   "/trees": part(() => import("../place/Trees"), "Trees"),
   "/lineage": lineage,
   "/lineage/recall": part(() => import("../lineage/NewRecall"), "NewRecall"),

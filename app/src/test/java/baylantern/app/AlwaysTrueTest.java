@@ -260,6 +260,13 @@ class AlwaysTrueTest extends ApiTest {
         Map<String, Object> tree =
                 new HashMap<>(Map.of("version", version("PB-26-002"), "spotId", 1, "kind", "MOTHER_TREE"));
         tree.put("sure", true);
+        Map<String, Object> dead = new HashMap<>(Map.of("grafts", List.of(on("PB-26-001")), "sign", "DEAD"));
+        Http.Answer died = http.post("/api/looks", dead);
+        did("POST /api/looks", died);
+        Map<String, Object> told = Map.of("seen", List.of("MOULD"), "unseen", List.of("CHEWED"));
+        did("PUT /api/causes/{code}/signs", http.put("/api/causes/PB-26-001/signs", told));
+        Map<String, Object> known = Map.of("codes", List.of("PB-26-001"), "cause", "WATER");
+        did("PUT /api/causes/verdicts", http.put("/api/causes/verdicts", known));
         did("POST /api/grafts/{code}/tree", http.post("/api/grafts/PB-26-002/tree", tree));
     }
 
@@ -606,6 +613,7 @@ class AlwaysTrueTest extends ApiTest {
     private List<String> filled(String path) {
         return switch (path) {
             case "/api/flush/plants/{code}" -> each("/api/plants", "plants", "code", path);
+            case "/api/causes/{code}" -> List.of("/api/causes/PB-26-001", "/api/causes/PB-26-002");
             case "/api/trees/{code}" -> List.of("/api/trees/AV-1", "/api/trees/AV-2", "/api/trees/AV-4");
             case "/api/pictures/{id}" -> List.of("/api/pictures/1", "/api/pictures/1?small=true");
             case "/api/bench-days/{day}" -> List.of("/api/bench-days/" + http.today());

@@ -128,7 +128,7 @@ class CareController {
     Sheet sheet(@PathVariable String code) {
         Graft graft = grafts.byCode(code);
         List<LookRow> looks = lives.looks(List.of(graft.id())).getOrDefault(graft.id(), List.of());
-        List<GraftLife.Step> steps = lives.of(graft, looks).steps();
+        List<GraftLife.Step> steps = lives.read(graft, looks).steps();
         List<Past> past = new ArrayList<>();
         for (int i = 0; i < looks.size(); i++) {
             past.add(Past.of(looks.get(i), steps.get(i).after()));

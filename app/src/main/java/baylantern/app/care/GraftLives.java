@@ -3,6 +3,7 @@ package baylantern.app.care;
 import baylantern.app.bench.Graft;
 import baylantern.app.season.WarmthService;
 import baylantern.core.care.GraftLife;
+import baylantern.core.care.Look;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.warmth.HealingClock;
@@ -34,14 +35,19 @@ class GraftLives {
     /** The lives of these grafts, by graft. */
     Map<Long, GraftLife> of(List<Graft> grafts) {
         Map<Long, List<LookRow>> looks = looks(grafts.stream().map(Graft::id).toList());
-        return grafts.stream().collect(Collectors.toMap(Graft::id, g -> of(g, looks.getOrDefault(g.id(), List.of()))));
+        return grafts.stream()
+                .collect(Collectors.toMap(Graft::id, g -> read(g, looks.getOrDefault(g.id(), List.of()))));
     }
 
     /** A graft's life from its looks. */
-    GraftLife of(Graft graft, List<LookRow> looks) {
+    GraftLife read(Graft graft, List<LookRow> looks) {
+        return of(graft, looks.stream().map(LookRow::look).toList());
+    }
+
+    /** The same from looks as they were seen. */
+    GraftLife of(Graft graft, List<Look> looks) {
         double established = rules.life(FigureName.ESTABLISHED_AFTER).value();
-        return GraftLife.of(
-                graft.madeOn(), looks.stream().map(LookRow::look).toList(), healing(graft.speciesKey()), established);
+        return GraftLife.of(graft.madeOn(), looks, healing(graft.speciesKey()), established);
     }
 
     /** The warmth the visits of a species are reckoned with. */

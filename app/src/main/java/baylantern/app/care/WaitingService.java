@@ -11,6 +11,7 @@ import baylantern.app.season.SeasonFacts;
 import baylantern.app.season.WarmthService;
 import baylantern.app.take.ManyService;
 import baylantern.core.care.GraftState;
+import baylantern.core.care.Trace;
 import baylantern.core.care.Waiting;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.FigureName;
@@ -35,6 +36,7 @@ class WaitingService {
     private static final int MOST_TOLD = 200;
 
     private final CareMapper care;
+    private final GraftLives lives;
     private final ManyService takes;
     private final WarmthService warmth;
     private final Rulebook rules;
@@ -44,12 +46,14 @@ class WaitingService {
 
     WaitingService(
             CareMapper care,
+            GraftLives lives,
             ManyService takes,
             WarmthService warmth,
             Rulebook rules,
             FarmClock clock,
             Changes changes) {
         this.care = care;
+        this.lives = lives;
         this.takes = takes;
         this.warmth = warmth;
         this.rules = rules;
@@ -82,6 +86,7 @@ class WaitingService {
      * @param healingDay healing days since it was made
      * @param stopsOn from this day waiting no longer pays, by the warmth to come
      * @param giveUp true where that day has come
+     * @param flood true where a flood of stock shoots counts against it
      */
     record Hope(
             String code,
@@ -90,7 +95,8 @@ class WaitingService {
             double high,
             double healingDay,
             LocalDate stopsOn,
-            boolean giveUp) {}
+            boolean giveUp,
+            boolean flood) {}
 
     private Map<Long, Seen> read(@Nullable Map<Long, Seen> before, Change since) {
         Set<Long> looked = since.rows(Fact.LOOKS);
@@ -158,10 +164,11 @@ class WaitingService {
             long varietyId,
             String speciesKey,
             @Nullable String techniqueKey,
-            LocalDate madeOn) {
+            LocalDate madeOn,
+            boolean flood) {
 
         String kind() {
-            return varietyId + " " + techniqueKey;
+            return varietyId + " " + techniqueKey + " " + flood;
         }
     }
 
@@ -169,8 +176,9 @@ class WaitingService {
     @Nullable
     Hope hope(Graft graft) {
         boolean silent = graft.state().live() && !graft.state().atLeast(GraftState.PUSHED);
-        Silent one =
-                new Silent(graft.code(), graft.varietyId(), graft.speciesKey(), graft.techniqueKey(), graft.madeOn());
+        boolean flood = Known.in(lives.of(List.of(graft)), graft.id()).found(Trace.SHOOTS_MANY);
+        Silent one = new Silent(
+                graft.code(), graft.varietyId(), graft.speciesKey(), graft.techniqueKey(), graft.madeOn(), flood);
         return silent ? hope(one, odds(one)) : null;
     }
 
@@ -183,9 +191,21 @@ class WaitingService {
 
     private Odds odds(Silent one) {
         Waiting learned = waiting.get(new Kind(one.speciesKey(), group(one.techniqueKey())));
-        ManyService.Take take = takes.chance(one.varietyId(), one.techniqueKey());
+        ManyService.Take told = takes.chance(one.varietyId(), one.techniqueKey());
+        ManyService.Take take = one.flood() ? flooded(told) : told;
         double line = rules.life(FigureName.GIVE_UP_AT).value();
         return new Odds(learned, take, learned.stopsPaying(take.mean(), line, 0));
+    }
+
+    // A flood of shoots below is a sign of failure.
+    private ManyService.Take flooded(ManyService.Take told) {
+        return new ManyService.Take(
+                fewer(told.mean()), fewer(told.low()), fewer(told.high()), told.taken(), told.decided());
+    }
+
+    private double fewer(double chance) {
+        double odds = rules.life(FigureName.FLOOD_ODDS).value() * chance;
+        return odds / (odds + 1 - chance);
     }
 
     private Hope hope(Silent one, Odds odds) {
@@ -198,7 +218,8 @@ class WaitingService {
                 odds.learned().stillTakes(odds.take().high(), now),
                 now,
                 healing.after(one.madeOn(), odds.stops()),
-                now >= odds.stops());
+                now >= odds.stops(),
+                one.flood());
     }
 
     /** Silent grafts for which waiting no longer pays, the oldest first; the first of them where they are many. */

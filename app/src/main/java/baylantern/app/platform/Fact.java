@@ -54,12 +54,14 @@ public enum Fact {
     RUNS("day_frame", "day_hand", "day_turn", "day_job", "day_made", "day_label"),
     LOOKS("care_look"),
     PICTURES("care_picture"),
+    /** What is told of why grafts failed. */
+    CAUSES("cause_case"),
     /** Days on which somebody walks, or nobody does. */
     WALKS("care_walk"),
     VISITS("care_visit", "care_planned");
 
     private static final Pattern TABLE =
-            Pattern.compile("\\b(?:house|sound|place|season|lineage|wood|bench|day|fit|care)_[a-z_]+\\b");
+            Pattern.compile("\\b(?:house|sound|place|season|lineage|wood|bench|day|fit|care|cause)_[a-z_]+\\b");
     private static final Pattern WRITTEN =
             Pattern.compile("\\b(INSERT\\s+INTO|UPDATE|DELETE\\s+FROM|MERGE\\s+INTO)\\s+([a-z_]+)");
     private static final Pattern SAID = Pattern.compile("/\\*\\s*facts?:([A-Z_ ]+)\\*/");
@@ -122,7 +124,7 @@ public enum Fact {
         while (write.find()) {
             changed.addAll(held(write.group(2)));
             if (write.group(1).startsWith("DELETE") && changed.contains(GRAFTS)) {
-                changed.addAll(EnumSet.of(LOOKS, PICTURES, VISITS, RUNS));
+                changed.addAll(EnumSet.of(LOOKS, PICTURES, CAUSES, VISITS, RUNS));
             }
         }
         return changed;

@@ -132,7 +132,19 @@ public enum FigureName {
     WAIT_APPROACH(Subject.LIFE, "waitApproach"),
     GIVE_UP_AT(Subject.LIFE, "giveUpAt"),
     LAPSE_DAYS(Subject.LIFE, "lapseDays"),
+    CAUSE_STRENGTH(Subject.CAUSE, "causeStrength"),
+    CAUSE_CAP(Subject.CAUSE, "causeCap"),
+    CAUSE_MOST(Subject.CAUSE, "causeMost"),
+    CAUSE_SHARED(Subject.CAUSE, "causeShared"),
+    CAUSE_SPREAD(Subject.CAUSE, "causeSpread"),
+    CAUSE_CONTACT_LOW(Subject.CAUSE, "causeContactLow"),
+    CAUSE_CONTACT_GOOD(Subject.CAUSE, "causeContactGood"),
+    CAUSE_WOOD_OLD(Subject.CAUSE, "causeWoodOld"),
+    CAUSE_WOOD_FRESH(Subject.CAUSE, "causeWoodFresh"),
+    CAUSE_RAIN_WET(Subject.CAUSE, "causeRainWet"),
+    CAUSE_COOL(Subject.CAUSE, "causeCool"),
     FIRST_FRUIT(Subject.LIFE, "firstFruit"),
+    FLOOD_ODDS(Subject.LIFE, "floodOdds"),
     FORESEEN_DAYS(Subject.LIFE, "foreseenDays"),
     STORM_MS(Subject.LIFE, "stormMs"),
     DIES_BY(Subject.LIFE, "diesBy"),
@@ -185,6 +197,7 @@ public enum FigureName {
         FIT,
         LIFE,
         DAY,
+        CAUSE,
         SPECIES
     }
 

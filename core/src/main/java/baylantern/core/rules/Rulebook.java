@@ -17,6 +17,7 @@ public final class Rulebook {
     private final FlushRules flush;
     private final WoodRules wood;
     private final FitRules fit;
+    private final CauseRules causes;
 
     Rulebook(
             Map<String, Species> species,
@@ -28,7 +29,8 @@ public final class Rulebook {
             Map<String, Figure> day,
             FlushRules flush,
             WoodRules wood,
-            FitRules fit) {
+            FitRules fit,
+            CauseRules causes) {
         this.species = species;
         this.techniques = techniques;
         this.kinship = kinship;
@@ -39,6 +41,7 @@ public final class Rulebook {
         this.flush = flush;
         this.wood = wood;
         this.fit = fit;
+        this.causes = causes;
     }
 
     /** The rulebook as shipped. Throws {@link IllegalStateException} naming the file where one cannot be read. */
@@ -49,7 +52,7 @@ public final class Rulebook {
     /** The same with another number of runs of the weather: the same figures, told more or less finely. */
     public Rulebook withWeatherRuns(int runs) {
         FlushRules coarser = flush.with(FigureName.WEATHER_RUNS, runs);
-        return new Rulebook(species, techniques, kinship, visits, schools, life, day, coarser, wood, fit);
+        return new Rulebook(species, techniques, kinship, visits, schools, life, day, coarser, wood, fit, causes);
     }
 
     /** All species one can choose, in the order of the file. */
@@ -128,5 +131,10 @@ public final class Rulebook {
     /** Figures about fit. */
     public FitRules fit() {
         return fit;
+    }
+
+    /** What is known of why grafts fail. */
+    public CauseRules causes() {
+        return causes;
     }
 }

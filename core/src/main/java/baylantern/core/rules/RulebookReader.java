@@ -4,6 +4,7 @@ import baylantern.core.rules.Species.StockKind;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,7 +27,31 @@ final class RulebookReader {
                 Yaml.file("day.yaml").each((key, figure) -> figure.figure()),
                 flush(Yaml.file("flush.yaml")),
                 WoodReader.read(Yaml.file("wood.yaml")),
-                fit(Yaml.file("fit.yaml")));
+                fit(Yaml.file("fit.yaml")),
+                causes(Yaml.file("causes.yaml")));
+    }
+
+    private static CauseRules causes(Yaml file) {
+        return new CauseRules(
+                file.at("causes")
+                        .each((key, cause) -> new CauseRules.CauseRule(
+                                cause.text("name"),
+                                cause.number("weight"),
+                                numbers(cause, "byGroup"),
+                                cause.text("change"),
+                                cause.text("link"))),
+                file.at("signs")
+                        .each((key, sign) -> new CauseRules.SignRule(sign.number("other"), numbers(sign, "with"))),
+                file.at("circumstances")
+                        .each((key, one) -> new CauseRules.CircumstanceRule(
+                                one.text("group"), one.text("words"), numbers(one, "times"))),
+                file.at("figures").each((key, figure) -> figure.figure()));
+    }
+
+    private static Map<String, Double> numbers(Yaml file, String key) {
+        Map<String, Double> numbers = new LinkedHashMap<>();
+        file.textMap(key).forEach((name, number) -> numbers.put(name, Double.valueOf(number)));
+        return Map.copyOf(numbers);
     }
 
     private static FlushRules flush(Yaml file) {

@@ -15,3 +15,15 @@ CREATE TABLE care_picture (
 );
 
 CREATE TRIGGER trail_care_picture AFTER INSERT, UPDATE, DELETE ON care_picture FOR EACH ROW CALL "baylantern.app.platform.RowTrail";
+
+-- What is told of why a graft failed, beside what its looks found: signs seen and looked for in vain, and the cause once it
+-- is taken as known.
+CREATE TABLE cause_case (
+    graft_id BIGINT NOT NULL PRIMARY KEY REFERENCES bench_graft (id) ON DELETE CASCADE,
+    seen VARCHAR(400) DEFAULT '' NOT NULL,
+    unseen VARCHAR(400) DEFAULT '' NOT NULL,
+    verdict VARCHAR(20),
+    decided_on DATE
+);
+
+CREATE TRIGGER trail_cause_case AFTER INSERT, UPDATE, DELETE ON cause_case FOR EACH ROW CALL "baylantern.app.platform.RowTrail";

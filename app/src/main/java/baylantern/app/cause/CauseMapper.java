@@ -1,0 +1,28 @@
+package baylantern.app.cause;
+
+import baylantern.app.platform.CheckReturnValue;
+import java.util.Collection;
+import java.util.List;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+@Mapper
+@CheckReturnValue
+interface CauseMapper {
+
+    List<CaseRow> cases(@Param("ids") Collection<Long> ids);
+
+    int insert(CaseRow row);
+
+    int update(CaseRow row);
+
+    /** How many cases of a cause were taken as known, of grafts made in a year and month. */
+    record Counted(String verdict, int madeYear, int madeMonth, int grafts) {}
+
+    List<Counted> counted();
+
+    /** Failed grafts of which no cause is known yet, newest first. */
+    List<Long> unexplained(@Param("limit") int limit);
+
+    int countUnexplained();
+}

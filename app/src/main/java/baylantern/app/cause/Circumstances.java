@@ -1,0 +1,129 @@
+package baylantern.app.cause;
+
+import baylantern.app.bench.Graft;
+import baylantern.app.care.CareRecord;
+import baylantern.app.season.WarmthService;
+import baylantern.app.season.WeatherService;
+import baylantern.core.rules.CauseRules;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Kinship;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.Species;
+import baylantern.core.season.warmth.Hazard;
+import baylantern.core.season.warmth.Hazards;
+import baylantern.core.season.weather.WeatherDay;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.springframework.stereotype.Component;
+
+/** Reads from the record what speaks for or against a cause. */
+@Component
+class Circumstances {
+
+    private static final int WEEKS_DAYS = 21;
+    private static final int FIRST_DAYS = 3;
+    private static final double DRY_MM = 0.5;
+
+    private static final Map<String, String> LATE = Map.of(
+            "SWEEP", "SWEEP_MISSED",
+            "FORCE", "TOP_LATE",
+            "TOP_OFF", "TOP_LATE",
+            "TIE_OFF", "TIE_LATE",
+            "FIRST_WATER", "WATER_LATE",
+            "KEEP_MOIST", "WATER_LATE");
+
+    private final WeatherService weather;
+    private final WarmthService warmth;
+    private final Rulebook rules;
+    private final CauseRules causes;
+
+    Circumstances(WeatherService weather, WarmthService warmth, Rulebook rules) {
+        this.weather = weather;
+        this.warmth = warmth;
+        this.rules = rules;
+        this.causes = rules.causes();
+    }
+
+    /** What all grafts of a species made on a day share: the weather after it. */
+    Set<String> shared(String speciesKey, LocalDate day) {
+        Set<String> found = new TreeSet<>();
+        Species species = rules.species(speciesKey).orElseThrow();
+        List<WeatherDay> days = weather.days(day, day.plusDays(WEEKS_DAYS - 1));
+        double cold = species.figure(FigureName.COLD_LIMIT).value();
+        for (Hazard hazard : new Hazards(cold, rules.flush()).in(days)) {
+            switch (hazard.kind()) {
+                case FROST -> found.add("FROST");
+                case HEAT -> found.add("HOT_DAYS");
+                case HOT_DRY_WIND -> found.add("HOT_WIND");
+                default -> {}
+            }
+        }
+        double healing = warmth.healing(speciesKey).between(day, day.plusDays(WEEKS_DAYS)) / WEEKS_DAYS;
+        if (healing < causes.value(FigureName.CAUSE_COOL)) {
+            found.add("COOL");
+        }
+        List<WeatherDay> first = days.subList(0, Math.min(FIRST_DAYS, days.size()));
+        double most = first.stream().mapToDouble(WeatherDay::rainMm).max().orElse(0);
+        if (most >= causes.value(FigureName.CAUSE_RAIN_WET)) {
+            found.add("WET_START");
+        } else if (most < DRY_MM) {
+            found.add("DRY_START");
+        }
+        return found;
+    }
+
+    /** What is on record of one graft alone. */
+    Set<String> own(Graft graft, CareRecord.Told care) {
+        Set<String> found = new TreeSet<>();
+        contact(graft, found);
+        wood(graft, found);
+        kin(graft, found);
+        care.late().forEach(kind -> {
+            String missed = LATE.get(kind);
+            if (missed != null) {
+                found.add(missed);
+            }
+        });
+        found.add(care.pushed() ? "DIED_LATE" : "DIED_SOON");
+        return found;
+    }
+
+    private void contact(Graft graft, Set<String> found) {
+        Double met = graft.fit().fitMet();
+        Double whole = graft.fit().fitWhole();
+        if (met != null && whole != null && whole > 0) {
+            double share = met / whole;
+            if (share < causes.value(FigureName.CAUSE_CONTACT_LOW)) {
+                found.add("CONTACT_LOW");
+            } else if (share >= causes.value(FigureName.CAUSE_CONTACT_GOOD)) {
+                found.add("CONTACT_GOOD");
+            }
+        }
+    }
+
+    private void wood(Graft graft, Set<String> found) {
+        if (graft.woodCutOn() != null) {
+            long days = ChronoUnit.DAYS.between(graft.woodCutOn(), graft.madeOn());
+            if (days > causes.value(FigureName.CAUSE_WOOD_OLD)) {
+                found.add("WOOD_OLD");
+            } else if (days <= causes.value(FigureName.CAUSE_WOOD_FRESH)) {
+                found.add("WOOD_FRESH");
+            }
+        }
+    }
+
+    private void kin(Graft graft, Set<String> found) {
+        Kinship kinship = rules.kinship(
+                rules.species(graft.speciesKey()).orElseThrow(),
+                rules.species(graft.on().plantSpeciesKey()).orElseThrow());
+        found.add(
+                switch (kinship.verdict()) {
+                    case GOOD, USUAL -> "NEAR_KIN";
+                    case TRIAL, REFUSED -> "FAR_KIN";
+                });
+    }
+}

@@ -1,0 +1,136 @@
+package baylantern.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Why grafts failed, through HTTP. */
+class CauseApiTest extends ApiTest {
+
+    private LocalDate today;
+
+    @BeforeEach
+    void farm() {
+        http.smallFarm();
+        today = http.today();
+    }
+
+    private List<String> deadGrafts(int daysAgo) {
+        List<String> codes = new ArrayList<>();
+        for (int stem = 1; stem <= 3; stem++) {
+            String code = http.cleft(daysAgo, stem).json().get("codes").get(0).asString();
+            http.look(code, "DEAD");
+            codes.add(code);
+        }
+        return codes;
+    }
+
+    private JsonNode heaviest(String code) {
+        for (JsonNode one : http.get("/api/causes/" + code).json().get("cases")) {
+            if (one.get("code").asString().equals(code)) {
+                return one.get("weights").get("weights").get(0);
+            }
+        }
+        throw new AssertionError(code + " is not in its own session");
+    }
+
+    private Http.Answer signs(String code, List<String> seen, List<String> unseen) {
+        return http.put("/api/causes/" + code + "/signs", Map.of("seen", seen, "unseen", unseen));
+    }
+
+    @Test
+    void theDeadOfADayLieTogetherOnThePileUntilTheirCauseIsKnown() {
+        List<String> codes = deadGrafts(30);
+        JsonNode pile = http.get("/api/causes").json();
+        assertThat(pile.get("total").asInt()).isEqualTo(3);
+        assertThat(pile.get("sessions").size()).isEqualTo(1);
+        assertThat(pile.get("sessions").get(0).get("codes").size()).isEqualTo(3);
+        Http.Answer known = http.put("/api/causes/verdicts", Map.of("codes", codes.subList(0, 2), "cause", "DRIED"));
+        assertThat(known.json().get("sentence").asString()).isEqualTo("2 grafts: dried out");
+        pile = http.get("/api/causes").json();
+        assertThat(pile.get("total").asInt()).isEqualTo(1);
+        assertThat(pile.get("confirmed").get(0).get("grafts").asInt()).isEqualTo(2);
+        http.post("/api/acts/" + known.json().get("actId").asLong() + "/undo", Map.of());
+        assertThat(http.get("/api/causes").json().get("total").asInt()).isEqualTo(3);
+        http.put("/api/causes/verdicts", Map.of("codes", codes, "cause", "NEVER_KNOWN"));
+        assertThat(http.get("/api/causes").json().get("total").asInt()).isZero();
+    }
+
+    @Test
+    void signsMoveTheWeightsAlsoOfTheOthersOfTheDayAndAreTakenBack() {
+        List<String> codes = deadGrafts(30);
+        String before = heaviest(codes.get(2)).get("cause").asString();
+        Http.Answer told = signs(codes.get(0), List.of("BLACK_AT_CUT", "MOULD"), List.of("BROWN_BRITTLE"));
+        assertThat(told.status()).isEqualTo(200);
+        signs(codes.get(1), List.of("MOULD", "BLACK_AT_CUT"), List.of());
+        assertThat(heaviest(codes.get(0)).get("cause").asString()).isEqualTo("INFECTION");
+        assertThat(heaviest(codes.get(0)).get("reasons").get(0).get("words").asString())
+                .isEqualTo("mould under the film");
+        assertThat(heaviest(codes.get(2)).get("cause").asString()).isNotEqualTo(before);
+        double sum = 0;
+        for (JsonNode weight : http.get("/api/causes/" + codes.get(2))
+                .json()
+                .get("cases")
+                .get(2)
+                .get("weights")
+                .get("weights")) {
+            sum += weight.get("share").asDouble();
+        }
+        assertThat(sum).isCloseTo(1, within(1e-9));
+        http.post("/api/acts/" + told.json().get("actId").asLong() + "/undo", Map.of());
+        assertThat(http.get("/api/causes/" + codes.get(0))
+                        .json()
+                        .get("cases")
+                        .get(0)
+                        .get("seen")
+                        .size())
+                .isZero();
+    }
+
+    @Test
+    void whatALookFoundCountsAndSoDoesTheWeatherAfter() {
+        String code = http.cleft(30, 1).json().get("codes").get(0).asString();
+        StringBuilder hot = new StringBuilder("date,min,max,rain,humidity,wind\n");
+        for (int day = 30; day > 22; day--) {
+            hot.append(today.minusDays(day)).append(",24,43,0,12,7\n");
+        }
+        http.file("/api/weather/file?overlap=FILE", hot.toString().getBytes(StandardCharsets.UTF_8));
+        JsonNode look = http.look(code, "DEAD").json();
+        http.put("/api/looks/" + look.get("actId").asLong() + "/found", Map.of("found", List.of("BROWN_BRITTLE")));
+        JsonNode view = http.get("/api/causes/" + code).json();
+        assertThat(view.get("shared").toString()).contains("hot days in the first three weeks");
+        assertThat(view.get("cases").get(0).get("seen").get(0).asString()).isEqualTo("BROWN_BRITTLE");
+        assertThat(heaviest(code).get("cause").asString()).isIn("DRIED", "HEAT");
+        assertThat(heaviest(code).get("share").asDouble()).isLessThanOrEqualTo(0.9);
+    }
+
+    @Test
+    void whatContradictsOrIsNoFailureIsRefused() {
+        String living = http.cleft(30, 1).json().get("codes").get(0).asString();
+        assertThat(http.get("/api/causes/" + living).status()).isEqualTo(409);
+        assertThat(signs(living, List.of("MOULD"), List.of()).status()).isEqualTo(409);
+        http.look(living, "DEAD");
+        assertThat(signs(living, List.of("MOULD"), List.of("MOULD"))
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("both be so and not");
+        assertThat(signs(living, List.of("CALLUS_OF_GOLD"), List.of()).status()).isBetween(400, 422);
+        Map<String, Object> odd = new HashMap<>(Map.of("codes", List.of(living), "cause", "THE_MOON"));
+        assertThat(http.put("/api/causes/verdicts", odd).status()).isEqualTo(422);
+        odd.put("codes", List.of());
+        assertThat(http.put("/api/causes/verdicts", odd).status()).isEqualTo(422);
+        assertThat(http.get("/api/causes/NO-1").status()).isEqualTo(404);
+        assertThat(signs(living, List.of(), List.of()).status()).isEqualTo(200);
+        assertThat(http.get("/api/causes/" + living).json().get("cases").size()).isEqualTo(1);
+    }
+}
