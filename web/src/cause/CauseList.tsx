@@ -44,7 +44,7 @@ function Cause({ weight, told, known, busy, onDecide }: CauseProps) {
   const speaks = weight.reasons.filter((reason) => reason.times > 1).map((reason) => reason.words);
   const against = weight.reasons.filter((reason) => reason.times < 1).map((reason) => reason.words);
   return (
-    <li className="grid grid-cols-[minmax(0,1fr)_210px_auto] items-center gap-x-4 border-line border-t py-2 max-sm:grid-cols-1">
+    <li className="grid grid-cols-[minmax(0,1fr)_210px_108px] items-center gap-x-4 border-line border-t py-2 max-sm:grid-cols-1">
       <div>
         <p>
           <b>{told?.name ?? weight.cause}</b>{" "}

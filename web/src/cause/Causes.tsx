@@ -3,7 +3,7 @@ import api, { told } from "../api/client";
 import { useRules } from "../api/queries";
 import { dayAndYear } from "../days";
 import { useCommands } from "../ui/commands";
-import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
+import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { CauseList } from "./CauseList";
@@ -18,7 +18,7 @@ import {
   useCauseSession,
   usePile,
 } from "./causeApi";
-import { SignGrid } from "./SignGrid";
+import { NextSign, SignGrid } from "./SignGrid";
 
 /** Why grafts failed: the pile of those nobody has explained, session by session. */
 export function Causes() {
@@ -31,16 +31,15 @@ export function Causes() {
   if (!pile.data) return <Coming what="the failures" />;
   return (
     <div className="flex min-h-full max-lg:flex-col">
-      <section className="w-[330px] shrink-0 border-line border-r px-[26px] py-5 max-lg:w-auto max-lg:border-r-0 max-sm:px-4">
-        <Statement
-          title={
-            pile.data.total === 0 ? "Every failure is explained" : `${pile.data.total} failed, not explained`
-          }
-        >
-          By session, the newest first.
-        </Statement>
+      <section
+        aria-label="Failures"
+        className="w-[272px] shrink-0 border-line border-r py-5 pr-4 pl-[26px] max-lg:w-auto max-lg:border-r-0 max-lg:pr-[26px] max-lg:pb-0 max-sm:px-4"
+      >
+        <p className="font-semibold">
+          {pile.data.total === 0 ? "Every failure is explained" : `${pile.data.total} failed, not explained`}
+        </p>
+        <p className="text-[14px] text-soft">By session, the newest first.</p>
         <SessionList pile={pile.data} at={shown} />
-        <CauseStrip pile={pile.data} />
       </section>
       <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4" aria-label="Why it failed">
         {!shown ? (
@@ -156,29 +155,21 @@ function Weighed({ view, pile, code }: { view: SessionView; pile: Pile; code: st
         <Verdict one={one} pile={pile} />
       </p>
       <Trouble problem={problem} />
-      <div className="mt-2 grid grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)] gap-x-8 max-xl:grid-cols-1">
-        <div>
-          <CauseList
-            one={one}
-            causes={pile.causes}
-            busy={busy}
-            onDecide={(cause) => decide([one.code], cause)}
-          />
-          <div className="mt-2 flex flex-wrap gap-2 border-line border-t pt-2">
-            <Button disabled={busy} onClick={() => decide([one.code], NEVER_KNOWN)}>
-              It will never be known
-            </Button>
-            {open.length > 1 && (
-              <Button disabled={busy} onClick={() => decide(open, heaviest)}>
-                All {open.length} of this day: {pile.causes.find((c) => c.key === heaviest)?.name}
-              </Button>
-            )}
-          </div>
-        </div>
-        <div className="max-xl:mt-4">
-          <SignGrid one={one} busy={busy} onSigns={signs} />
-        </div>
+      <NextSign one={one} busy={busy} onSigns={signs} />
+      <CauseList one={one} causes={pile.causes} busy={busy} onDecide={(cause) => decide([one.code], cause)} />
+      <div className="mt-1 flex flex-wrap gap-2 border-line border-t pt-2">
+        <Button disabled={busy} onClick={() => decide([one.code], NEVER_KNOWN)}>
+          It will never be known
+        </Button>
+        {open.length > 1 && (
+          <Button disabled={busy} onClick={() => decide(open, heaviest)}>
+            All {open.length} of this day: {pile.causes.find((c) => c.key === heaviest)?.name}
+          </Button>
+        )}
       </div>
+      <PartHeading>What the plant shows</PartHeading>
+      <SignGrid one={one} busy={busy} onSigns={signs} />
+      <CauseStrip pile={pile} />
     </>
   );
 }

@@ -8,6 +8,7 @@ import { partOf, useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useMarks } from "../ui/useMarks";
+import { TimeToPush } from "./TimeToPush";
 import { TogetherRight } from "./TogetherRight";
 
 type By = Schemas["take.TakeView"]["by"];
@@ -223,6 +224,7 @@ function GroupSheet({ group, onClose }: { group: Group; onClose: () => void }) {
         {takeWords(group)}.{group.count.waiting > 0 ? ` ${group.count.waiting} still waiting.` : ""}
         {group.count.lost > 0 ? ` ${group.count.lost} lost, not counted.` : ""}
       </p>
+      <TimeToPush groupKey={group.key} />
       {chosen.length > 0 && <TogetherRight grafts={chosen} onDone={() => setMarks([])} />}
       <ol className="mt-2">
         {(grafts.data?.grafts ?? []).map((graft) => (

@@ -27,3 +27,14 @@ CREATE TABLE cause_case (
 );
 
 CREATE TRIGGER trail_cause_case AFTER INSERT, UPDATE, DELETE ON cause_case FOR EACH ROW CALL "baylantern.app.platform.RowTrail";
+
+-- When looks first showed a push or a death, and the last that showed neither; who was given up tells of neither.
+CREATE VIEW care_look_view AS
+    SELECT graft_id,
+        MIN(CASE WHEN sign IN ('PUSHED', 'LEAFED', 'FIRM', 'SECOND_FLUSH') THEN seen_on END) AS pushed_day,
+        MIN(CASE WHEN sign = 'DEAD' THEN seen_on END) AS dead_day,
+        MAX(CASE WHEN sign IN ('NOTHING', 'GREEN', 'SWELLING') THEN seen_on END) AS silent_day
+    FROM care_look WHERE NOT withdrawn GROUP BY graft_id;
+
+CREATE OR REPLACE VIEW bench_graft_view AS
+    SELECT id, code, variety_id, technique_key, stem_id, made_on, state, species_key, maker_id, wood_source FROM bench_graft;

@@ -633,6 +633,7 @@ class AlwaysTrueTest extends ApiTest {
             case "/api/grafts/schools" -> List.of(path + "?speciesKey=avocado&techniqueKey=cleft");
             case "/api/takes", "/api/takes.csv" ->
                 List.of(path, path + "?by=maker", path + "?by=source", path + "?part=0301-0531");
+            case "/api/takes/push" -> List.of(path, path + "?speciesKey=avocado&calendar=true");
             case "/api/tests" -> List.of(path + "?key=PLANT-5");
             case "/api/weather/days" -> List.of(path + "?from=2026-04-01&to=2026-06-30");
             case "/api/windows/days" -> List.of(path + "?spotId=1&stockSpecies=avocado&varietyId=1");

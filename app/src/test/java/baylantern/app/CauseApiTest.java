@@ -113,6 +113,49 @@ class CauseApiTest extends ApiTest {
         assertThat(heaviest(code).get("share").asDouble()).isLessThanOrEqualTo(0.9);
     }
 
+    private void seen(String code, String sign, int daysAgo) {
+        JsonNode graft = http.sheet(code).get("stop").get("graft");
+        Map<String, Object> entry = new HashMap<>(Map.of("sign", sign, "seenOn", "" + today.minusDays(daysAgo)));
+        Map<String, Object> on = Map.of(
+                "graftId",
+                graft.get("id").asLong(),
+                "version",
+                graft.get("version").asInt());
+        entry.putAll(Map.of("grafts", List.of(on), "sure", true));
+        assertThat(http.post("/api/looks", entry).status()).isEqualTo(200);
+    }
+
+    @Test
+    void aGroupTellsWhenItPushedBetweenItsLooksAndWhoWaits() {
+        List<String> codes = new ArrayList<>();
+        for (int stem = 1; stem <= 3; stem++) {
+            codes.add(http.cleft(60, stem).json().get("codes").get(0).asString());
+        }
+        String all = "/api/takes/push?speciesKey=avocado&calendar=true";
+        assertThat(http.get(all).json().get("points").size()).isZero();
+        seen(codes.get(0), "NOTHING", 40);
+        seen(codes.get(0), "PUSHED", 30);
+        seen(codes.get(1), "DEAD", 20);
+        seen(codes.get(2), "GREEN", 15);
+        JsonNode course = http.get(all).json();
+        assertThat(course.get("grafts").asInt()).isEqualTo(3);
+        assertThat(course.get("pushed").asInt()).isEqualTo(1);
+        assertThat(course.get("died").asInt()).isEqualTo(1);
+        assertThat(course.get("median").asDouble()).isBetween(20.0, 30.0);
+        assertThat(course.get("waiting").get(0).get("code").asString()).isEqualTo(codes.get(2));
+        assertThat(course.get("waiting").get(0).get("day").asDouble()).isEqualTo(45);
+        JsonNode healing = http.get("/api/takes/push?speciesKey=avocado").json();
+        assertThat(healing.get("median").asDouble())
+                .isNotEqualTo(course.get("median").asDouble());
+        assertThat(http.get("/api/takes/push?speciesKey=mango")
+                        .json()
+                        .get("grafts")
+                        .asInt())
+                .isZero();
+        seen(codes.get(2), "PUSHED", 1);
+        assertThat(http.get(all).json().get("pushed").asInt()).isEqualTo(2);
+    }
+
     @Test
     void whatContradictsOrIsNoFailureIsRefused() {
         String living = http.cleft(30, 1).json().get("codes").get(0).asString();

@@ -83,19 +83,6 @@ class Pictures extends ScreenTest {
 
     @Test
     void take() {
-        try (Lantern empty = Lantern.empty()) {
-            Page first = desk(empty);
-            first.navigate("/");
-            first.getByLabel("Name of the farm or garden").fill("Gull Steps");
-            first.getByLabel("Latitude, degrees").fill("-28.5");
-            first.getByLabel("Longitude, degrees").fill("12");
-            button(first, "avocado").click();
-            first.getByLabel("Varieties you graft").fill("Pale Buoy, Long Reach");
-            first.getByLabel("the avocado stocks").first().fill("AV-1 8.2 220\nAV-2 9.1 220");
-            button(first, "swelling: the avocado stocks").click();
-            first.getByLabel("the avocado mothers").first().fill("PB-M1 Pale Buoy");
-            keep(first, "first-run");
-        }
         try (Lantern demo = Lantern.demo()) {
             Page desk = desk(demo);
             desk.navigate("/today");
@@ -123,6 +110,13 @@ class Pictures extends ScreenTest {
                     .first()
                     .click();
             keep(desk, "takes");
+            desk.navigate("/causes");
+            desk.getByLabel("Failures").getByText("5 Kittiwake").first().click();
+            assertThat(desk.getByText(Pattern.compile("of 5 most likely"))).isVisible();
+            desk.keyboard().press("n");
+            assertThat(desk.getByText(Pattern.compile("not seen: ")).first()).isVisible();
+            desk.keyboard().press("u");
+            keep(desk, "causes");
             desk.navigate("/rounds/walks");
             assertThat(desk.getByText(Pattern.compile("walks? in two weeks"))).isVisible();
             keep(desk, "walks");

@@ -41,7 +41,7 @@ interface CareMapper {
 
     int insertVisits(@Param("visits") List<VisitRow> visits);
 
-    List<DueRow> due(@Param("day") LocalDate day, @Param("spotId") @Nullable Long spotId);
+    List<DueRow> due(@Param("day") LocalDate day);
 
     int countDue(@Param("day") LocalDate day);
 

@@ -5,6 +5,9 @@ import baylantern.app.bench.GraftService;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Spot;
 import baylantern.app.place.Variety;
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.Derived;
+import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.LifeLine;
@@ -13,6 +16,7 @@ import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,6 +45,9 @@ class WalkService {
     private final Rulebook rules;
     private final FarmClock clock;
 
+    /** What is due today, by graft in walking order. */
+    private final Derived<Map<Long, List<DueRow>>> dueNow;
+
     WalkService(
             CareMapper mapper,
             CareService care,
@@ -49,7 +56,8 @@ class WalkService {
             DangerService dangers,
             PlaceService places,
             Rulebook rules,
-            FarmClock clock) {
+            FarmClock clock,
+            Changes changes) {
         this.mapper = mapper;
         this.care = care;
         this.lives = lives;
@@ -58,6 +66,15 @@ class WalkService {
         this.places = places;
         this.rules = rules;
         this.clock = clock;
+        this.dueNow = changes.derive(
+                this::readDue,
+                Fact.DAY,
+                Fact.SITE,
+                Fact.VISITS,
+                Fact.GRAFTS,
+                Fact.GRAFT_STATES,
+                Fact.PLANTS,
+                Fact.SPOTS);
     }
 
     /** Grafts at one place that need the same, in walking order; {@code latest} is the most pressing. */
@@ -106,7 +123,7 @@ class WalkService {
 
     TodayView today() {
         LocalDate today = clock.today();
-        Map<Long, List<DueRow>> byGraft = due(today, null);
+        Map<Long, List<DueRow>> byGraft = due(null);
         Map<Long, Spot> spots = places.spots().stream().collect(Collectors.toMap(Spot::id, Function.identity()));
         Map<Long, Variety> varieties =
                 places.varieties().stream().collect(Collectors.toMap(Variety::id, Function.identity()));
@@ -136,9 +153,22 @@ class WalkService {
                 new baylantern.app.bench.GraftFilter(null, null, null, null, null, "WAITING", null, null, null, null));
     }
 
-    private Map<Long, List<DueRow>> due(LocalDate day, @Nullable Long spotId) {
-        return mapper.due(day, spotId).stream()
-                .collect(Collectors.groupingBy(DueRow::graftId, LinkedHashMap::new, Collectors.toList()));
+    private Map<Long, List<DueRow>> due(@Nullable Long spotId) {
+        if (spotId == null) {
+            return dueNow.get();
+        }
+        Map<Long, List<DueRow>> there = new LinkedHashMap<>();
+        dueNow.get().forEach((graft, rows) -> {
+            if (rows.get(0).spotId() == spotId) {
+                there.put(graft, rows);
+            }
+        });
+        return there;
+    }
+
+    private Map<Long, List<DueRow>> readDue() {
+        return Collections.unmodifiableMap(mapper.due(clock.today()).stream()
+                .collect(Collectors.groupingBy(DueRow::graftId, LinkedHashMap::new, Collectors.toUnmodifiableList())));
     }
 
     private WalkPlace place(Spot spot, List<List<DueRow>> grafts, Map<Long, Variety> varieties, LocalDate today) {
@@ -202,7 +232,7 @@ class WalkService {
 
     RoundView round(@Nullable Long spotId) {
         LocalDate today = clock.today();
-        Map<Long, List<DueRow>> due = due(today, spotId);
+        Map<Long, List<DueRow>> due = due(spotId);
         List<Long> first = due.keySet().stream().limit(MOST_STOPS).toList();
         List<Long> soon = mapper.soon(today, soonUntil(today), spotId, SOON_SHOWN).stream()
                 .distinct()

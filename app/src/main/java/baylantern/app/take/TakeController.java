@@ -23,8 +23,10 @@ class TakeController {
 
     private final TakeService takes;
     private final ManyService many;
+    private final PushService pushes;
 
-    TakeController(TakeService takes, ManyService many) {
+    TakeController(TakeService takes, ManyService many, PushService pushes) {
+        this.pushes = pushes;
         this.many = many;
         this.takes = takes;
     }
@@ -36,6 +38,21 @@ class TakeController {
             @RequestParam(required = false) @Nullable LocalDate to,
             @RequestParam(required = false) @Nullable String part) {
         return takes.view(by, from, to, YearPart.read(part));
+    }
+
+    /** How long the grafts of a group take to push. */
+    @GetMapping("/takes/push")
+    PushService.Course push(
+            @RequestParam(required = false) @Nullable Long varietyId,
+            @RequestParam(required = false) @Nullable String speciesKey,
+            @RequestParam(required = false) @Nullable String techniqueKey,
+            @RequestParam(required = false) @Nullable Long makerId,
+            @RequestParam(required = false) @Nullable String woodSource,
+            @RequestParam(required = false) @Nullable LocalDate from,
+            @RequestParam(required = false) @Nullable LocalDate to,
+            @RequestParam(defaultValue = "false") boolean calendar) {
+        return pushes.course(
+                new PushService.Of(varietyId, speciesKey, techniqueKey, makerId, woodSource, from, to, calendar));
     }
 
     /** How many to make so that so many live; {@code made} is looked at too. */

@@ -46,7 +46,7 @@ final class Evidence {
             double with = rule.seenWith(cause);
             times.put(cause, capped(seen ? with / rule.other() : (1 - with) / (1 - rule.other())));
         }
-        return new Item(seen ? sign.words() : "not: " + sign.words(), times);
+        return new Item(seen ? sign.words() : "not seen: " + sign.words(), times);
     }
 
     List<Item> signs(CauseCase one) {

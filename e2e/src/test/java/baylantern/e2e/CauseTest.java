@@ -1,0 +1,68 @@
+package baylantern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Why grafts failed: by keys, by taps, for a whole day; and how long grafts take to push. */
+class CauseTest extends DemoScreenTest {
+
+    private static Locator why(Page page) {
+        return page.getByLabel("Why it failed");
+    }
+
+    @Test
+    void aCauseIsFoundByItsSignsByKeysConfirmedAndTakenBack() {
+        Page page = desk(lantern);
+        page.navigate("/today");
+        page.keyboard().press("8");
+        assertThat(page.getByText(Pattern.compile("\\d+ failed, not explained")))
+                .isVisible();
+        assertThat(why(page).getByText("Look for this first:")).isVisible();
+        axeClean(page);
+        page.keyboard().press("y");
+        assertThat(why(page).locator("button[aria-pressed=true]")).hasCount(1);
+        assertThat(why(page).getByText(Pattern.compile("^For it: ")).first()).isVisible();
+        page.keyboard().press("n");
+        assertThat(why(page).getByText(Pattern.compile("not seen: ")).first()).isVisible();
+        page.keyboard().press("c");
+        assertThat(why(page).getByText("taken as known:")).isVisible();
+        page.keyboard().press("u");
+        assertThat(why(page).getByText("taken as known:")).hasCount(0);
+    }
+
+    @Test
+    void aWholeDayIsTakenAsKnownAndStandsInItsYear() {
+        Page page = desk(lantern);
+        page.navigate("/causes");
+        page.getByLabel("Failures").getByText("5 Kittiwake").first().click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .containsText("of 5 most likely");
+        why(page)
+                .getByRole(
+                        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("All 5 of this day")))
+                .click();
+        assertThat(why(page).getByText("taken as known:")).isVisible();
+        assertThat(page.getByText("each count is trees lost")).isVisible();
+        assertThat(page.getByLabel("Failures").getByText("5 Kittiwake")).hasCount(0);
+        axeClean(page);
+    }
+
+    @Test
+    void aGroupTellsHowLongItTakesToPush() {
+        Page page = desk(lantern);
+        page.navigate("/takes");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^mango")))
+                .click();
+        Locator push = page.getByLabel("How long they take to push");
+        assertThat(push.getByText(Pattern.compile("have pushed by healing day \\d+, \\d+ to \\d+")))
+                .isVisible();
+        axeClean(page);
+        push.getByText("in days of the calendar").click();
+        assertThat(push.getByText(Pattern.compile("have pushed by day \\d+"))).isVisible();
+    }
+}
