@@ -66,7 +66,6 @@ const DUE: Record<string, (state: State) => Key[]> = {
     found("Z", "scion limp too", "TWIG_LIMP", state),
   ],
   SEVER: (state) => [found("T", "severed", "SEVERED", state)],
-  SWEEP: (state) => [found("M", "a flood of shoots", "SHOOTS_MANY", state)],
   PLANT_OUT: () => [keyOf("PLANTED_OUT")],
 };
 
@@ -82,6 +81,7 @@ export function keysFor(state: State, kinds: string[], giveUp: boolean): { first
       ? [{ ...keyOf(asBefore(state)), key: "=", letter: "=", words: "done, as before" }]
       : []),
     ...likely,
+    ...(kinds.includes("SWEEP") ? [found("M", "a flood of shoots", "SHOOTS_MANY", state)] : []),
   ].filter((key, i, all) => all.findIndex((other) => other.letter === key.letter) === i);
   const shown = new Set(first.map((key) => key.letter));
   const rare = [

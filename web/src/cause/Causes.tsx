@@ -50,7 +50,7 @@ export function Causes() {
         ) : view.error ? (
           <Trouble problem={view.error} />
         ) : view.data ? (
-          <Weighed view={view.data} pile={pile.data} code={shown} />
+          <Weighed view={view.data} pile={pile.data} code={shown} reading={view.isFetching} />
         ) : (
           <Coming what="why it failed" />
         )}
@@ -100,10 +100,19 @@ function headline(view: SessionView, pile: Pile) {
   return view.cases.length === 1 ? `Most likely ${name}` : `${n} of ${view.cases.length} most likely ${name}`;
 }
 
-function Weighed({ view, pile, code }: { view: SessionView; pile: Pile; code: string }) {
+interface WeighedProps {
+  view: SessionView;
+  pile: Pile;
+  code: string;
+  /** True while the weights after the last answer are on their way: until then no other answer is taken. */
+  reading: boolean;
+}
+
+function Weighed({ view, pile, code, reading }: WeighedProps) {
   const made = useMade();
   const navigate = useNavigate();
-  const { send, problem, busy } = useSend();
+  const { send, problem, busy: sending } = useSend();
+  const busy = sending || reading;
   const index = Math.max(
     0,
     view.cases.findIndex((one) => one.code === code),
@@ -130,14 +139,18 @@ function Weighed({ view, pile, code }: { view: SessionView; pile: Pile; code: st
   useCommands([
     { key: "ArrowDown", words: "next failure of the session", run: () => go(1) },
     { key: "ArrowUp", words: "last failure of the session", run: () => go(-1) },
-    { key: "y", words: "the first sign is there", run: () => next && signs([...one.seen, next], one.unseen) },
+    {
+      key: "y",
+      words: "the first sign is there",
+      run: () => next && !busy && signs([...one.seen, next], one.unseen),
+    },
     {
       key: "n",
       words: "the first sign is not there",
-      run: () => next && signs(one.seen, [...one.unseen, next]),
+      run: () => next && !busy && signs(one.seen, [...one.unseen, next]),
     },
-    { key: "c", words: "it was the heaviest cause", run: () => decide([one.code], heaviest) },
-    { key: "k", words: "it will never be known", run: () => decide([one.code], NEVER_KNOWN) },
+    { key: "c", words: "it was the heaviest cause", run: () => !busy && decide([one.code], heaviest) },
+    { key: "k", words: "it will never be known", run: () => !busy && decide([one.code], NEVER_KNOWN) },
   ]);
   const open = view.cases.filter((c) => !c.verdict).map((c) => c.code);
   return (

@@ -613,14 +613,14 @@ class AlwaysTrueTest extends ApiTest {
     private List<String> filled(String path) {
         return switch (path) {
             case "/api/flush/plants/{code}" -> each("/api/plants", "plants", "code", path);
-            case "/api/causes/{code}" -> List.of("/api/causes/PB-26-001", "/api/causes/PB-26-002");
-            case "/api/trees/{code}" -> List.of("/api/trees/AV-1", "/api/trees/AV-2", "/api/trees/AV-4");
-            case "/api/pictures/{id}" -> List.of("/api/pictures/1", "/api/pictures/1?small=true");
+            case "/api/grafts/{code}/pictures" -> List.of(path.replace("{code}", "PB-26-002"));
+            case "/api/causes/{code}" -> List.of("/api/causes/PB-26-001");
+            case "/api/trees/{code}" -> List.of("/api/trees/AV-2");
+            case "/api/pictures/{id}" -> List.of("/api/pictures/1");
             case "/api/bench-days/{day}" -> List.of("/api/bench-days/" + http.today());
             case "/api/fit/limbs/{code}" -> List.of(path.replace("{code}", "PB-M2"), path.replace("{code}", "PB-M1"));
             case "/api/fit/stems/{id}" -> List.of("/api/fit/stems/1", "/api/fit/stems/3");
-            case "/api/grafts/{code}", "/api/grafts/{code}/waiting", "/api/grafts/{code}/pictures" ->
-                each("/api/grafts", "grafts", "code", path);
+            case "/api/grafts/{code}", "/api/grafts/{code}/waiting" -> each("/api/grafts", "grafts", "code", path);
             case "/api/lots/{code}" -> each("/api/lots", "lots", "code", path);
             case "/api/recalls/{id}" -> List.of("/api/recalls/1");
             case "/api/lineage/{key}" ->
@@ -633,7 +633,7 @@ class AlwaysTrueTest extends ApiTest {
             case "/api/grafts/schools" -> List.of(path + "?speciesKey=avocado&techniqueKey=cleft");
             case "/api/takes", "/api/takes.csv" ->
                 List.of(path, path + "?by=maker", path + "?by=source", path + "?part=0301-0531");
-            case "/api/takes/push" -> List.of(path, path + "?speciesKey=avocado&calendar=true");
+            case "/api/takes/push" -> List.of(path + "?speciesKey=avocado&calendar=true");
             case "/api/tests" -> List.of(path + "?key=PLANT-5");
             case "/api/weather/days" -> List.of(path + "?from=2026-04-01&to=2026-06-30");
             case "/api/windows/days" -> List.of(path + "?spotId=1&stockSpecies=avocado&varietyId=1");
