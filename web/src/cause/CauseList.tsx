@@ -57,7 +57,7 @@ function Cause({ weight, told, known, busy, onDecide }: CauseProps) {
           <p className="text-[14px]">
             Next time: {told.change}.{" "}
             <Link className="text-sea underline" to={told.link}>
-              There
+              Go there
             </Link>
           </p>
         )}

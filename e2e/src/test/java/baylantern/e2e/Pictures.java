@@ -113,9 +113,6 @@ class Pictures extends ScreenTest {
             desk.navigate("/causes");
             desk.getByLabel("Failures").getByText("5 Kittiwake").first().click();
             assertThat(desk.getByText(Pattern.compile("of 5 most likely"))).isVisible();
-            desk.keyboard().press("n");
-            assertThat(desk.locator("button[aria-label*=': not there']")).hasCount(1);
-            desk.keyboard().press("u");
             keep(desk, "causes");
             desk.navigate("/rounds/walks");
             assertThat(desk.getByText(Pattern.compile("walks? in two weeks"))).isVisible();
