@@ -7,12 +7,17 @@ import com.drew.metadata.exif.ExifDirectoryBase;
 import java.awt.Color;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -222,5 +227,38 @@ class TreeApiTest extends ApiTest {
         assertThat(http.file("/api/grafts/NO-1/pictures", TestPhotos.png()).status())
                 .isEqualTo(404);
         assertThat(http.get(path).json().get("pictures").size()).isEqualTo(2);
+    }
+
+    @Test
+    void picturesTravelInTheZipAndADamagedOneIsRefusedWithAllTheRest() throws Exception {
+        String code = graft(40, 1);
+        String path = "/api/grafts/" + code + "/pictures";
+        http.file(path, TestPhotos.jpegHeldUpright());
+        byte[] whole = http.get("/api/pictures/1").bytes();
+        byte[] zip = http.get("/api/exchange/farm.zip").bytes();
+        emptyFarm();
+        Http.Answer refused = http.file("/api/exchange/farm.zip", damaged(zip));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().get("detail").asString()).contains("damaged; nothing was brought in");
+        assertThat(http.file("/api/exchange/farm.zip", zip).status()).isEqualTo(200);
+        assertThat(http.get("/api/pictures/1").bytes()).isEqualTo(whole);
+        assertThat(http.get("/api/pictures/1?small=true").status()).isEqualTo(200);
+    }
+
+    // The same zip with one byte of its picture turned.
+    private static byte[] damaged(byte[] zip) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip));
+                ZipOutputStream out = new ZipOutputStream(bytes)) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                byte[] content = in.readAllBytes();
+                if (entry.getName().startsWith("pictures/")) {
+                    content[content.length / 2] ^= 1;
+                }
+                out.putNextEntry(new ZipEntry(entry.getName()));
+                out.write(content);
+            }
+        }
+        return bytes.toByteArray();
     }
 }

@@ -11,6 +11,8 @@ import java.util.List;
  */
 public record PushCurve(List<Step> pushes, List<Step> deaths, double open) {
 
+    private static final double ROUNDING = 1e-9;
+
     /** Copies. */
     public PushCurve {
         pushes = List.copyOf(pushes);
@@ -58,8 +60,8 @@ public record PushCurve(List<Step> pushes, List<Step> deaths, double open) {
         double half = pushed() / 2;
         double sum = 0;
         for (Step step : pushes) {
-            if (sum + step.share >= half && step.share > 0) {
-                return step.after + (step.by - step.after) * (half - sum) / step.share;
+            if (sum + step.share >= half - ROUNDING) {
+                return step.after + (step.by - step.after) * Math.min(1, (half - sum) / step.share);
             }
             sum += step.share;
         }
@@ -82,7 +84,7 @@ public record PushCurve(List<Step> pushes, List<Step> deaths, double open) {
     public double stillPushes(double day) {
         double silent = 1 - pushedBy(day) - diedBy(day) - open;
         double yet = pushed() - pushedBy(day);
-        return silent > 1e-9 ? Math.min(1, Math.max(0, yet / silent)) : Double.NaN;
+        return silent > ROUNDING ? Math.min(1, Math.max(0, yet / silent)) : Double.NaN;
     }
 
     /**
