@@ -110,7 +110,7 @@ class TreesAtOnceTest extends ApiTest {
         String one = "/api/pictures/" + kept.get(0).get("id").asLong();
         assertThat(statuses(AtOnce.of(8, () -> http.send(http.request(one).DELETE()))))
                 .containsOnlyOnce(200)
-                .containsOnly(200, 404, 409);
+                .isSubsetOf(200, 404, 409);
     }
 
     @Test
@@ -122,7 +122,7 @@ class TreesAtOnceTest extends ApiTest {
             told.add(() ->
                     http.put("/api/causes/" + code + "/signs", Map.of("seen", List.of("MOULD"), "unseen", List.of())));
         }
-        assertThat(statuses(AtOnce.of(told))).containsOnly(200, 409);
+        assertThat(statuses(AtOnce.of(told))).isSubsetOf(200, 409);
         JsonNode cases = http.get("/api/causes/" + code).json().get("cases");
         assertThat(cases.size()).isEqualTo(1);
         assertThat(cases.get(0).get("seen").get(0).asString()).isEqualTo("MOULD");
