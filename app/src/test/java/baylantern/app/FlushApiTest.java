@@ -124,7 +124,7 @@ class FlushApiTest extends ApiTest {
     @Test
     void aRemovedPlantKeepsItsHistoryAndCanComeBack() {
         note(3, "M", 1);
-        long act = http.send(http.request("/api/plants/1").DELETE())
+        long act = http.post("/api/plants/1/gone", Map.of("how", "TAKEN_OFF"))
                 .json()
                 .get("actId")
                 .asLong();

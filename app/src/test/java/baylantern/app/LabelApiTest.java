@@ -273,6 +273,6 @@ class LabelApiTest extends ApiTest {
         Http.Answer huge = http.file("/api/scans", saidToBe(60_000, 60_000));
         assertThat(huge.status()).isBetween(413, 422);
         assertThat(huge.text()).contains("too large to read");
-        assertThat(http.file("/api/scans", saidToBe(300, 300)).text()).contains("no picture that can be read");
+        assertThat(http.file("/api/scans", saidToBe(300, 300)).text()).contains("damaged or cut short");
     }
 }

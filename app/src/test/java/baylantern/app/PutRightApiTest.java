@@ -234,11 +234,11 @@ class PutRightApiTest extends ApiTest {
         assertThat(http.put("/api/plants/1", plant).status()).isEqualTo(200);
         assertThat(graftOf(code).get("plantCode").asString()).isEqualTo("AV-11");
 
-        Http.Answer asked = http.send(http.request("/api/plants/1").DELETE());
+        Http.Answer asked = http.post("/api/plants/1/gone", Map.of("how", "DEAD"));
         assertThat(asked.status()).isEqualTo(422);
         assertThat(asked.text()).contains("AV-11 carries " + code + ", which lives. Its visits end");
         assertThat(http.sheet(code).get("stop").get("tasks")).isNotEmpty();
-        JsonNode gone = http.send(http.request("/api/plants/1?withGrafts=true").DELETE())
+        JsonNode gone = http.post("/api/plants/1/gone", Map.of("how", "DEAD", "withGrafts", true))
                 .json();
         assertThat(http.sheet(code).get("stop").get("tasks")).isEmpty();
         http.undo(gone);

@@ -244,10 +244,11 @@ class HandsTest extends DemoScreenTest {
                 page.getByText(Pattern.compile("^CT-\\d+, stem")).textContent().split(",")[0];
         page.navigate("/trees?search=" + plant);
         button(page, "put right " + plant).click();
-        button(page, "Take this plant off the farm; its history stays").click();
+        button(page, "This plant leaves the farm; its history stays").click();
+        button(page, "It leaves").click();
         assertThat(page.getByText(plant + " carries CB-26-001, which lives")).isVisible();
-        button(page, "Take it off with its grafts").click();
-        assertThat(page.getByText(plant + " is off the farm")).isVisible();
+        button(page, "It leaves with its grafts").click();
+        assertThat(page.getByText(plant + " has left the farm")).isVisible();
         page.navigate("/graft/CB-26-001");
         assertThat(page.getByText("No visit is planned.")).isVisible();
     }
