@@ -44,8 +44,10 @@ class HandsTest extends DemoScreenTest {
         page.navigate("/takes");
         page.locator("main ol button").nth(2).click();
         Locator sheet = page.getByRole(AriaRole.COMPLEMENTARY);
-        sheet.getByRole(AriaRole.CHECKBOX).nth(0).check();
-        sheet.getByRole(AriaRole.CHECKBOX).nth(1).check();
+        Locator marks =
+                sheet.getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName(Pattern.compile("^Mark ")));
+        marks.nth(0).check();
+        marks.nth(1).check();
         chooseCalled(list(page, "Cover"), "foil or paper");
         axeClean(page);
         button(page, "Put the 2 marked grafts right").click();
