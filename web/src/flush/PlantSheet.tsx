@@ -6,7 +6,7 @@ import { dayAndYear, dayWords } from "../days";
 import { rangeWords } from "../drawings/Lane";
 import { StageBadge } from "../drawings/StageBadge";
 import { STAGES, type Stage } from "../drawings/stages";
-import { TakeOff } from "../place/TakeOff";
+import { LeaveFarm } from "../place/LeaveFarm";
 import { Coming, PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -65,7 +65,7 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
       {sheet.learning && <Learning learned={sheet.learning} />}
       <History sheet={sheet} />
       <div className="mt-4">
-        <TakeOff plant={plant} onGone={onClose} />
+        <LeaveFarm plant={plant} onGone={onClose} />
       </div>
       {lane === undefined && <p className="mt-3 text-soft">Note one stage, and its forecast begins.</p>}
     </section>

@@ -9,10 +9,10 @@ import { SameAs } from "../ui/SameAs";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { lengthUnit, useChoices } from "../units";
+import { LeaveFarm } from "./LeaveFarm";
 import { KIND_WORDS, type PlantDraft, plantDraft, plantEntry } from "./plantEntry";
 import { SpeciesOptions } from "./SpeciesOptions";
 import { SpotOptions } from "./SpotOptions";
-import { TakeOff } from "./TakeOff";
 import { VarietyOptions } from "./VarietyOptions";
 
 interface Props {
@@ -83,7 +83,7 @@ function Form({ plant, stems, onClose }: Required<Props>) {
             onClose();
           }}
         />
-        <TakeOff plant={plant} onGone={onClose} />
+        <LeaveFarm plant={plant} onGone={onClose} />
       </div>
     </>
   );

@@ -11,10 +11,7 @@ const useCourse = (key: Key, calendar: boolean) =>
   useQuery({
     meta: { what: "how long they take to push" },
     queryKey: ["push", key, calendar],
-    queryFn: () => {
-      const { part: _, ...of } = key;
-      return told(api.GET("/api/takes/push", { params: { query: { ...of, calendar } } }));
-    },
+    queryFn: () => told(api.GET("/api/takes/push", { params: { query: { ...key, calendar } } })),
   });
 
 const whole = (day: number | undefined) => Math.round(day ?? 0);

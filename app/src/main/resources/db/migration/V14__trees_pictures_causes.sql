@@ -35,6 +35,3 @@ CREATE VIEW care_look_view AS
         MIN(CASE WHEN sign = 'DEAD' THEN seen_on END) AS dead_day,
         MAX(CASE WHEN sign IN ('NOTHING', 'GREEN', 'SWELLING') THEN seen_on END) AS silent_day
     FROM care_look WHERE NOT withdrawn GROUP BY graft_id;
-
-CREATE OR REPLACE VIEW bench_graft_view AS
-    SELECT id, code, variety_id, technique_key, stem_id, made_on, state, species_key, maker_id, wood_source FROM bench_graft;

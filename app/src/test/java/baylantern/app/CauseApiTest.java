@@ -152,6 +152,14 @@ class CauseApiTest extends ApiTest {
                         .get("grafts")
                         .asInt())
                 .isZero();
+        String unknown = "/api/takes/push?makerId=0&calendar=true";
+        assertThat(http.get(unknown).json().get("grafts").asInt()).isZero();
+        String part =
+                all + "&part=" + today.minusDays(70).toString().substring(5).replace("-", "") + "-"
+                        + today.minusDays(65).toString().substring(5).replace("-", "");
+        assertThat(http.get(part).json().get("grafts").asInt()).isZero();
+        stored("UPDATE bench_graft SET maker_id = NULL WHERE code = '" + codes.get(0) + "'");
+        assertThat(http.get(unknown).json().get("pushed").asInt()).isEqualTo(1);
         seen(codes.get(2), "PUSHED", 1);
         assertThat(http.get(all).json().get("pushed").asInt()).isEqualTo(2);
     }

@@ -15,6 +15,8 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -240,22 +242,37 @@ class TreeApiTest extends ApiTest {
         Http.Answer refused = http.file("/api/exchange/farm.zip", damaged(zip));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().get("detail").asString()).contains("damaged; nothing was brought in");
+        byte[] stray = renamed(zip);
+        assertThat(http.file("/api/exchange/farm.zip", stray)
+                        .json()
+                        .get("detail")
+                        .asString())
+                .contains("No graft of this farm has");
         assertThat(http.file("/api/exchange/farm.zip", zip).status()).isEqualTo(200);
         assertThat(http.get("/api/pictures/1").bytes()).isEqualTo(whole);
         assertThat(http.get("/api/pictures/1?small=true").status()).isEqualTo(200);
     }
 
-    // The same zip with one byte of its picture turned.
     private static byte[] damaged(byte[] zip) throws IOException {
+        return changed(zip, name -> name, content -> content[content.length / 2] ^= 1);
+    }
+
+    private static byte[] renamed(byte[] zip) throws IOException {
+        return changed(zip, name -> "pictures/" + "a".repeat(64) + ".jpg", content -> {});
+    }
+
+    // The same zip with another picture.
+    private static byte[] changed(byte[] zip, UnaryOperator<String> name, Consumer<byte[]> turn) throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip));
                 ZipOutputStream out = new ZipOutputStream(bytes)) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
                 byte[] content = in.readAllBytes();
-                if (entry.getName().startsWith("pictures/")) {
-                    content[content.length / 2] ^= 1;
+                boolean picture = entry.getName().startsWith("pictures/");
+                if (picture) {
+                    turn.accept(content);
                 }
-                out.putNextEntry(new ZipEntry(entry.getName()));
+                out.putNextEntry(new ZipEntry(picture ? name.apply(entry.getName()) : entry.getName()));
                 out.write(content);
             }
         }

@@ -84,6 +84,8 @@ interface GraftMapper {
 
     int countLooked(@Param("actId") long actId);
 
+    List<PushRow> pushes(@Param("filter") GraftFilter filter);
+
     List<TakeRow> takes(@Param("by") String by, @Param("filter") GraftFilter filter);
 
     List<DayCount> decidedByDay();

@@ -124,6 +124,11 @@ public class GraftService {
         return grafts.takes(by, folded(filter));
     }
 
+    /** When grafts pushed or died, as their looks tell it, in the order they were made. */
+    public List<PushRow> pushes(GraftFilter filter) {
+        return grafts.pushes(folded(filter));
+    }
+
     /** How grafts fared, by the day they were made and variety. */
     public List<DayCount> decidedByDay() {
         return grafts.decidedByDay();

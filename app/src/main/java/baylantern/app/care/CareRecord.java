@@ -9,7 +9,6 @@ import baylantern.core.care.Trace;
 import baylantern.core.rules.Known;
 import java.time.LocalDate;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -51,9 +50,10 @@ public class CareRecord {
     }
 
     private Told told(Graft graft, GraftLife life, GraftCare.Known beside) {
-        Set<Trace> found = new HashSet<>();
+        Set<Trace> found = life.steps().stream()
+                .flatMap(step -> step.look().found().stream())
+                .collect(Collectors.toUnmodifiableSet());
         List<Look> before = life.steps().stream()
-                .peek(step -> found.addAll(step.look().found()))
                 .map(GraftLife.Step::look)
                 .takeWhile(look -> look.sign().shows() != GraftState.FAILED)
                 .toList();
@@ -69,6 +69,6 @@ public class CareRecord {
                         .filter(visit -> visit.latest().isBefore(ended))
                         .map(PlannedVisit::kind)
                         .collect(Collectors.toSet());
-        return new Told(late, Set.copyOf(found), until.state().atLeast(GraftState.PUSHED), ended);
+        return new Told(late, found, until.state().atLeast(GraftState.PUSHED), ended);
     }
 }

@@ -11,6 +11,7 @@ import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
 import baylantern.app.platform.Undoer;
 import baylantern.core.care.GraftLife;
+import baylantern.core.care.Look;
 import baylantern.core.care.Sign;
 import baylantern.core.care.Trace;
 import baylantern.core.rules.Known;
@@ -104,27 +105,37 @@ public class CareService implements Undoer {
         String sentence = sentence(taken, entry.sign());
         long act = acts.open(kind(), sentence);
         Map<Long, List<VisitRow>> due = visits(taken.stream().map(Graft::id).toList());
+        String note = Objects.requireNonNullElse(entry.note(), "");
         for (Graft graft : taken) {
-            String answered = due.getOrDefault(graft.id(), List.of()).stream()
-                    .filter(visit -> visit.planned().due(seenOn))
-                    .map(VisitRow::kind)
-                    .collect(Collectors.joining(","));
-            LookRow look = new LookRow(
-                    0,
-                    graft.id(),
-                    null,
-                    seenOn,
-                    entry.sign(),
-                    Boolean.TRUE.equals(entry.correction()),
-                    Objects.requireNonNullElse(entry.note(), ""),
-                    answered,
-                    entry.lengthMm(),
-                    Trace.written(entry.look(seenOn).found()));
-            Rows.made(care.insertLook(graft.id(), entry.personId(), clock.now(), look, act));
+            write(due.getOrDefault(graft.id(), List.of()), graft, entry.look(seenOn), entry.personId(), note, act);
         }
         changes.settle();
         return new Answered(
                 act, sentence, grafts.byIds(taken.stream().map(Graft::id).toList()), told);
+    }
+
+    /** Writes a look at one graft within the caller's act; it answers the visits that were due on its day. */
+    void write(Graft graft, Look look, @Nullable Long personId, String note, long act) {
+        write(visits(List.of(graft.id())).getOrDefault(graft.id(), List.of()), graft, look, personId, note, act);
+    }
+
+    private void write(List<VisitRow> open, Graft graft, Look look, @Nullable Long personId, String note, long act) {
+        String answered = open.stream()
+                .filter(visit -> visit.planned().due(look.seenOn()))
+                .map(VisitRow::kind)
+                .collect(Collectors.joining(","));
+        LookRow row = new LookRow(
+                0,
+                graft.id(),
+                null,
+                look.seenOn(),
+                look.sign(),
+                look.correction(),
+                note,
+                answered,
+                look.lengthMm(),
+                Trace.written(look.found()));
+        Rows.made(care.insertLook(graft.id(), personId, clock.now(), row, act));
     }
 
     /** What was found was told. */

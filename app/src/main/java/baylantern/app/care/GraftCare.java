@@ -32,8 +32,6 @@ import org.springframework.stereotype.Service;
 @Service
 class GraftCare {
 
-    private static final String UNKNOWN_TECHNIQUE = "cleft";
-
     private final CareMapper care;
     private final GraftService grafts;
     private final PlaceService places;
@@ -107,10 +105,9 @@ class GraftCare {
     }
 
     private CareSubject subject(Graft graft, Known known) {
-        String technique = graft.techniqueKey() == null ? UNKNOWN_TECHNIQUE : graft.techniqueKey();
         return new CareSubject(
                 graft.speciesKey(),
-                rules.technique(technique).orElseThrow(),
+                rules.techniqueOrUsual(graft.techniqueKey()),
                 graft.madeOn(),
                 graft.cover(),
                 known.schools().getOrDefault(graft.id(), Map.of()),

@@ -32,6 +32,9 @@ public class PictureShelf {
     /** The longer side of a picture as it is kept, points. */
     static final int LONGEST = 1600;
 
+    /** More than any picture of that size takes, bytes. */
+    public static final int MOST_BYTES = 4 << 20;
+
     /** Stands where nobody can say which picture it was; there is none of that name. */
     static final String NO_PICTURE = "0".repeat(64);
 

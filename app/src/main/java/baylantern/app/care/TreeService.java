@@ -13,7 +13,6 @@ import baylantern.app.place.Spot;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
-import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
 import baylantern.core.care.GraftState;
 import baylantern.core.care.Look;
@@ -88,7 +87,7 @@ class TreeService {
         Plant stock = plants.plant(graft.on().plantId());
         LocalDate day = day(graft, entry.day());
         refuse(graft, stock, entry);
-        Spot to = spot(entry.spotId());
+        Spot to = places.chosenSpot(entry.spotId());
         boolean told = graft.state() == GraftState.PLANTED_OUT;
         Look look = Look.of(day, Sign.PLANTED_OUT);
         if (!told && !Boolean.TRUE.equals(entry.sure())) {
@@ -97,9 +96,7 @@ class TreeService {
         String sentence = sentence(graft, stock, to);
         long act = trail.follow(sentence);
         if (!told) {
-            LookRow row = new LookRow(
-                    0, graft.id(), null, day, look.sign(), false, "", "", null, Trace.written(look.found()));
-            Rows.made(care.insertLook(graft.id(), entry.personId(), clock.now(), row, act));
+            looks.write(graft, look, entry.personId(), "", act);
         }
         moves.moved(stock, to, day);
         plants.bears(stock, entry.kind(), graft.varietyId(), day);
@@ -144,13 +141,6 @@ class TreeService {
                     "It was made on " + graft.madeOn() + "; it became a tree after that and up to today.");
         }
         return day;
-    }
-
-    private Spot spot(long id) {
-        return places.spots().stream()
-                .filter(s -> s.id() == id)
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.wrong("spotId", id, "a place of this farm", "There is no such place."));
     }
 
     private String sentence(Graft graft, Plant stock, Spot to) {
@@ -203,7 +193,7 @@ class TreeService {
     Grown spare(String code, SpareEntry entry) {
         Graft graft = grafts.byCode(code);
         LocalDate day = day(graft, entry.day());
-        Spot to = spot(entry.spotId());
+        Spot to = places.chosenSpot(entry.spotId());
         if (!lives.of(List.of(graft)).values().stream().allMatch(life -> life.found(Trace.SEVERED))) {
             throw FarmProblem.wrong(
                     "code",

@@ -153,9 +153,7 @@ class WaitingService {
     }
 
     private Technique.Group group(@Nullable String techniqueKey) {
-        return techniqueKey == null
-                ? Technique.Group.CLEFT
-                : rules.technique(techniqueKey).map(Technique::group).orElse(Technique.Group.CLEFT);
+        return rules.techniqueOrUsual(techniqueKey).group();
     }
 
     /** A silent graft as much as its chance asks for. */

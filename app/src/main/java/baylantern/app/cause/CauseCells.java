@@ -24,7 +24,7 @@ class CauseCells implements Cells {
         book.cell("cause_case", "seen", CellRule.read(Trace::read, ""));
         book.cell("cause_case", "unseen", CellRule.read(Trace::read, ""));
         List<String> causes = new ArrayList<>(rules.causes().causes().keySet());
-        causes.add(CauseService.NEVER_KNOWN);
-        book.cell("cause_case", "verdict", CellRule.word(causes, CauseService.NEVER_KNOWN));
+        causes.add(CauseDesk.NEVER_KNOWN);
+        book.cell("cause_case", "verdict", CellRule.word(causes, CauseDesk.NEVER_KNOWN));
     }
 }

@@ -21,8 +21,10 @@ import org.springframework.web.bind.annotation.RestController;
 class CauseController {
 
     private final CauseService causes;
+    private final CauseDesk desk;
 
-    CauseController(CauseService causes) {
+    CauseController(CauseService causes, CauseDesk desk) {
+        this.desk = desk;
         this.causes = causes;
     }
 
@@ -46,11 +48,11 @@ class CauseController {
             List<@NotNull Trace> unseen) {}
 
     @PutMapping("/{code}/signs")
-    CauseService.Done signs(@PathVariable String code, @Valid @RequestBody Signs signs) {
-        return causes.signs(code, Set.copyOf(signs.seen()), Set.copyOf(signs.unseen()));
+    CauseDesk.Done signs(@PathVariable String code, @Valid @RequestBody Signs signs) {
+        return desk.signs(code, Set.copyOf(signs.seen()), Set.copyOf(signs.unseen()));
     }
 
-    /** A cause taken as known, {@link CauseService#NEVER_KNOWN} where it never will be. */
+    /** A cause taken as known, {@link CauseDesk#NEVER_KNOWN} where it never will be. */
     record Verdict(
             @NotEmpty(message = "needs a graft") @Size(max = 400, message = "are at most 400 at once")
             List<@NotBlank String> codes,
@@ -58,7 +60,7 @@ class CauseController {
             @NotBlank(message = "needs a cause") String cause) {}
 
     @PutMapping("/verdicts")
-    CauseService.Done decide(@Valid @RequestBody Verdict verdict) {
-        return causes.decide(verdict.codes(), verdict.cause());
+    CauseDesk.Done decide(@Valid @RequestBody Verdict verdict) {
+        return desk.decide(verdict.codes(), verdict.cause());
     }
 }

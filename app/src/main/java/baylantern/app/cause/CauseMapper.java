@@ -12,9 +12,8 @@ interface CauseMapper {
 
     List<CaseRow> cases(@Param("ids") Collection<Long> ids);
 
-    int insert(CaseRow row);
-
-    int update(CaseRow row);
+    /** Writes a case, in the place of what was told of the same graft before. */
+    int write(CaseRow row);
 
     /** How many cases of a cause were taken as known, of grafts made in a year and month. */
     record Counted(String verdict, int madeYear, int madeMonth, int grafts) {}

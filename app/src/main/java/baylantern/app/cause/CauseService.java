@@ -4,10 +4,6 @@ import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.care.CareRecord;
-import baylantern.app.platform.FarmClock;
-import baylantern.app.platform.FarmProblem;
-import baylantern.app.platform.Rows;
-import baylantern.app.platform.TrailService;
 import baylantern.core.care.GraftState;
 import baylantern.core.care.Trace;
 import baylantern.core.cause.CauseCase;
@@ -16,10 +12,8 @@ import baylantern.core.cause.CauseWeights;
 import baylantern.core.rules.CauseRules;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
-import baylantern.core.rules.Technique;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -32,22 +26,17 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Weighs why grafts failed, session by session, and keeps what was confirmed. */
+/** Weighs why grafts failed, session by session. */
 @Service
 class CauseService {
 
-    /** Nobody will ever know; it is no longer asked. */
-    static final String NEVER_KNOWN = "NEVER_KNOWN";
-
     private static final int MOST_PILED = 400;
-    private static final String UNKNOWN_TECHNIQUE = "cleft";
 
     private final CauseMapper mapper;
     private final GraftService grafts;
     private final CareRecord care;
     private final Circumstances circumstances;
-    private final TrailService trail;
-    private final FarmClock clock;
+    private final CauseDesk desk;
     private final Rulebook rules;
 
     CauseService(
@@ -55,15 +44,13 @@ class CauseService {
             GraftService grafts,
             CareRecord care,
             Circumstances circumstances,
-            TrailService trail,
-            FarmClock clock,
+            CauseDesk desk,
             Rulebook rules) {
         this.mapper = mapper;
         this.grafts = grafts;
         this.care = care;
         this.circumstances = circumstances;
-        this.trail = trail;
-        this.clock = clock;
+        this.desk = desk;
         this.rules = rules;
     }
 
@@ -140,16 +127,16 @@ class CauseService {
     /** The session a failed graft belongs to, weighed together. */
     @Transactional(readOnly = true)
     SessionView session(String code) {
-        Graft asked = failed(code);
+        Graft asked = desk.failed(code);
         List<Graft> failed = grafts.list(filter(asked), MOST_PILED).stream()
                 .filter(g -> key(g).equals(key(asked)))
                 .sorted(Comparator.comparing(Graft::code))
                 .toList();
         Set<String> shared = circumstances.shared(asked.speciesKey(), asked.madeOn());
         Map<Long, CareRecord.Told> told = care.of(failed);
-        Map<Long, CaseRow> rows = rows(failed);
+        Map<Long, CaseRow> rows = desk.rows(failed);
         List<CauseCase> cases = failed.stream()
-                .map(g -> caseOf(g, Known.in(told, g.id()), row(rows, g)))
+                .map(g -> caseOf(g, Known.in(told, g.id()), CauseDesk.row(rows, g)))
                 .toList();
         List<CauseWeights> weights = new CauseModel(rules.causes(), confirmed()).weigh(cases, shared);
         List<Case> views = new ArrayList<>();
@@ -159,7 +146,7 @@ class CauseService {
                     Known.in(told, failed.get(i).id()).endedOn(),
                     cases.get(i).seen().stream().sorted().toList(),
                     cases.get(i).unseen().stream().sorted().toList(),
-                    row(rows, failed.get(i)).verdict(),
+                    CauseDesk.row(rows, failed.get(i)).verdict(),
                     weights.get(i)));
         }
         CauseRules known = rules.causes();
@@ -185,15 +172,6 @@ class CauseService {
                 null);
     }
 
-    private Graft failed(String code) {
-        Graft graft = grafts.byCode(code);
-        if (graft.state() != GraftState.FAILED) {
-            throw FarmProblem.conflict(
-                    graft.code() + " has not failed: it is " + graft.state().words() + ".");
-        }
-        return graft;
-    }
-
     private CauseCase caseOf(Graft graft, CareRecord.Told told, CaseRow row) {
         Set<Trace> unseen = EnumSet.noneOf(Trace.class);
         unseen.addAll(Trace.read(row.unseen()));
@@ -203,13 +181,8 @@ class CauseService {
         told.found().stream()
                 .filter(trace -> trace.of() == Trace.Of.CAUSE && !unseen.contains(trace))
                 .forEach(seen::add);
-        return new CauseCase(group(graft.techniqueKey()), seen, unseen, circumstances.own(graft, told));
-    }
-
-    private Technique.Group group(@Nullable String techniqueKey) {
-        return rules.technique(techniqueKey == null ? UNKNOWN_TECHNIQUE : techniqueKey)
-                .orElseThrow()
-                .group();
+        return new CauseCase(
+                rules.techniqueOrUsual(graft.techniqueKey()).group(), seen, unseen, circumstances.own(graft, told));
     }
 
     private Map<String, Double> confirmed() {
@@ -218,62 +191,5 @@ class CauseService {
                 .filter(c -> rules.causes().causes().containsKey(c.verdict()))
                 .forEach(c -> counts.merge(c.verdict(), (double) c.grafts(), Double::sum));
         return counts;
-    }
-
-    private Map<Long, CaseRow> rows(Collection<Graft> some) {
-        return mapper.cases(some.stream().map(Graft::id).toList()).stream()
-                .collect(Collectors.toMap(CaseRow::graftId, row -> row));
-    }
-
-    private static CaseRow row(Map<Long, CaseRow> rows, Graft graft) {
-        return rows.getOrDefault(graft.id(), CaseRow.blank(graft.id()));
-    }
-
-    /** What became of it; the act takes it back. */
-    record Done(long actId, String sentence) {}
-
-    /** Tells what signs a failed graft shows, and which were looked for in vain; what was told before is replaced. */
-    @Transactional
-    Done signs(String code, Set<Trace> seen, Set<Trace> unseen) {
-        Graft graft = failed(code);
-        for (Trace sign : seen) {
-            if (unseen.contains(sign)) {
-                throw FarmProblem.wrong(
-                        "unseen", sign, "not seen as well", "It cannot both be so and not: " + sign.words() + ".");
-            }
-        }
-        String sentence = code + ": " + (seen.isEmpty() ? "no sign seen" : words(seen))
-                + (unseen.isEmpty() ? "" : "; not " + words(unseen));
-        long act = trail.follow(sentence);
-        write(
-                row(rows(List.of(graft)), graft).signs(seen, unseen),
-                rows(List.of(graft)).isEmpty());
-        return new Done(act, sentence);
-    }
-
-    private static String words(Set<Trace> signs) {
-        return signs.stream().sorted().map(Trace::words).collect(Collectors.joining(", "));
-    }
-
-    private void write(CaseRow row, boolean fresh) {
-        Rows.one(fresh ? mapper.insert(row) : mapper.update(row));
-    }
-
-    /** Takes a cause as known for some failures, or says that it never will be. */
-    @Transactional
-    Done decide(List<String> codes, String cause) {
-        CauseRules.CauseRule known = rules.causes().causes().get(cause);
-        if (known == null && !cause.equals(NEVER_KNOWN)) {
-            throw FarmProblem.wrong("cause", cause, "a cause of the rulebook", "No cause is called " + cause + ".");
-        }
-        List<Graft> failed = codes.stream().distinct().map(this::failed).toList();
-        String which = failed.size() == 1 ? failed.get(0).code() : failed.size() + " grafts";
-        String sentence = which + ": " + (known == null ? "never known" : known.name());
-        long act = trail.follow(sentence);
-        Map<Long, CaseRow> rows = rows(failed);
-        for (Graft graft : failed) {
-            write(row(rows, graft).decided(cause, clock.today()), !rows.containsKey(graft.id()));
-        }
-        return new Done(act, sentence);
     }
 }

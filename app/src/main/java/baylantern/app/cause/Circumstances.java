@@ -14,8 +14,8 @@ import baylantern.core.season.warmth.Hazards;
 import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.stereotype.Component;
@@ -26,15 +26,6 @@ class Circumstances {
 
     private static final int WEEKS_DAYS = 21;
     private static final int FIRST_DAYS = 3;
-    private static final double DRY_MM = 0.5;
-
-    private static final Map<String, String> LATE = Map.of(
-            "SWEEP", "SWEEP_MISSED",
-            "FORCE", "TOP_LATE",
-            "TOP_OFF", "TOP_LATE",
-            "TIE_OFF", "TIE_LATE",
-            "FIRST_WATER", "WATER_LATE",
-            "KEEP_MOIST", "WATER_LATE");
 
     private final WeatherService weather;
     private final WarmthService warmth;
@@ -70,7 +61,7 @@ class Circumstances {
         double most = first.stream().mapToDouble(WeatherDay::rainMm).max().orElse(0);
         if (most >= causes.value(FigureName.CAUSE_RAIN_WET)) {
             found.add("WET_START");
-        } else if (most < DRY_MM) {
+        } else if (most < causes.value(FigureName.CAUSE_RAIN_DRY)) {
             found.add("DRY_START");
         }
         return found;
@@ -82,10 +73,9 @@ class Circumstances {
         contact(graft, found);
         wood(graft, found);
         kin(graft, found);
-        care.late().forEach(kind -> {
-            String missed = LATE.get(kind);
-            if (missed != null) {
-                found.add(missed);
+        causes.circumstances().forEach((key, rule) -> {
+            if (!Collections.disjoint(rule.late(), care.late())) {
+                found.add(key);
             }
         });
         found.add(care.pushed() ? "DIED_LATE" : "DIED_SOON");

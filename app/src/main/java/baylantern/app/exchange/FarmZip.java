@@ -8,7 +8,6 @@ import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Pen;
-import baylantern.app.platform.Photo;
 import baylantern.app.platform.TableVault;
 import baylantern.app.platform.TableVault.Content;
 import baylantern.app.sound.Fault;
@@ -232,7 +231,7 @@ class FarmZip {
                 if (name.equals(MANIFEST)) {
                     manifest = json.readValue(unpacked.readNBytes(MOST_MANIFEST), Manifest.class);
                 } else if (name.startsWith(PICTURES)) {
-                    keepPicture(name, zip.readNBytes(Photo.MOST_BYTES + 1));
+                    keepPicture(name, zip, tables);
                 } else if (name.endsWith(".csv") && TableVault.TABLES.contains(named(name.replace(".csv", "")))) {
                     tables.put(named(name.replace(".csv", "")), table(unpacked));
                 }
@@ -244,9 +243,18 @@ class FarmZip {
         return manifest;
     }
 
-    // A picture lies under a hash of what it holds, so one that belongs to nothing does no harm and is swept away.
-    private void keepPicture(String name, byte[] jpeg) {
-        if (jpeg.length > Photo.MOST_BYTES || !name.equals(PICTURES + shelf.keep(jpeg) + ".jpg")) {
+    // Pictures follow the tables. One lies under a hash of what it holds, so where the farm is refused after all it
+    // does no
+    // harm and is swept away.
+    private void keepPicture(String name, InputStream zip, Map<String, Content> tables) throws IOException {
+        Content spokenOf = tables.getOrDefault("care_picture", Content.EMPTY);
+        String file = name.substring(PICTURES.length()).replace(".jpg", "");
+        int column = spokenOf.columns().indexOf("file");
+        if (column < 0 || spokenOf.rows().stream().noneMatch(row -> file.equals(row.get(column)))) {
+            throw FarmProblem.wrong("file", name, "a picture of this farm", "No graft of this farm has " + name + ".");
+        }
+        byte[] jpeg = zip.readNBytes(PictureShelf.MOST_BYTES + 1);
+        if (jpeg.length > PictureShelf.MOST_BYTES || !shelf.keep(jpeg).equals(file)) {
             throw FarmProblem.wrong(
                     "file", name, "the picture it was", "The picture " + name + " is damaged; nothing was brought in.");
         }

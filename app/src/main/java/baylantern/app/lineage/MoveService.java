@@ -65,10 +65,7 @@ public class MoveService implements Undoer {
         if (entry.day().isAfter(clock.today())) {
             throw FarmProblem.wrong("day", entry.day(), "up to " + clock.today(), "The day lies ahead of today.");
         }
-        Spot to = places.spots().stream()
-                .filter(s -> s.id() == entry.toSpotId())
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.unknown("place", entry.toSpotId()));
+        Spot to = places.spot(entry.toSpotId());
         Plant plant = entry.plantId() == null ? null : plants.plant(entry.plantId());
         String sentence = (plant == null ? entry.visitor() + " came into " : plant.code() + " moved to ") + to.name();
         long act = acts.open(kind(), sentence);

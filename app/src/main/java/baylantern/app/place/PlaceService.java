@@ -136,11 +136,18 @@ public class PlaceService implements FarmClock.Zone {
     }
 
     /** The place with this id; throws where there is none. */
-    Spot spot(long id) {
-        return spots().stream()
-                .filter(spot -> spot.id() == id)
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.unknown("place", id));
+    public Spot spot(long id) {
+        return find(id).orElseThrow(() -> FarmProblem.unknown("place", id));
+    }
+
+    /** The place a form chose; throws what is said at its box where there is none. */
+    public Spot chosenSpot(long id) {
+        return find(id).orElseThrow(
+                        () -> FarmProblem.wrong("spotId", id, "a place of this farm", "There is no such place."));
+    }
+
+    private Optional<Spot> find(long id) {
+        return spots().stream().filter(spot -> spot.id() == id).findFirst();
     }
 
     @Transactional

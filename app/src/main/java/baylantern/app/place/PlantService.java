@@ -214,11 +214,7 @@ public class PlantService implements Undoer {
         if (named.size() < ids.stream().distinct().count()) {
             throw FarmProblem.unknown("plant among", ids);
         }
-        String spot = placeService.spots().stream()
-                .filter(s -> s.id() == spotId)
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.unknown("place", spotId))
-                .name();
+        String spot = placeService.spot(spotId).name();
         String which = named.size() == 1 ? named.get(0).code() : named.size() + " plants";
         long act = trail.follow(which + " put at " + spot);
         named.forEach(plant -> put(plant.id(), spotId));
@@ -298,9 +294,7 @@ public class PlantService implements Undoer {
     private void check(PlantEntry entry) {
         placeService.checkSpecies(entry.speciesKey());
         placeService.checkThickness(entry);
-        if (placeService.spots().stream().noneMatch(spot -> spot.id() == entry.spotId())) {
-            throw FarmProblem.wrong("spotId", entry.spotId(), "a place of this farm", "There is no such place.");
-        }
+        placeService.chosenSpot(entry.spotId());
         if (entry.varietyId() != null
                 && !placeService.variety(entry.varietyId()).speciesKey().equals(entry.speciesKey())) {
             throw FarmProblem.wrong(

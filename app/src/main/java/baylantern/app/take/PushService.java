@@ -1,10 +1,14 @@
 package baylantern.app.take;
 
+import baylantern.app.bench.GraftFilter;
+import baylantern.app.bench.GraftService;
+import baylantern.app.bench.PushRow;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.Fact;
 import baylantern.app.season.SeasonFacts;
 import baylantern.app.season.WarmthService;
+import baylantern.core.care.GraftState;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.push.PushBand;
@@ -33,34 +37,25 @@ class PushService {
     private static final int MANY = 400;
 
     private static final int MOST_POINTS = 80;
-    private static final String LOST = "LOST";
 
-    private final PushMapper mapper;
+    private final GraftService grafts;
     private final WarmthService warmth;
     private final Rulebook rules;
     private final DerivedEach<Of, Course> courses;
 
-    PushService(PushMapper mapper, WarmthService warmth, Rulebook rules, Changes changes) {
-        this.mapper = mapper;
+    PushService(GraftService grafts, WarmthService warmth, Rulebook rules, Changes changes) {
+        this.grafts = grafts;
         this.warmth = warmth;
         this.rules = rules;
         this.courses = changes.deriveEach(this::reckon, SeasonFacts.skyAnd(Fact.GRAFTS, Fact.GRAFT_STATES, Fact.LOOKS));
     }
 
     /**
-     * A group of grafts; null parts do not restrict.
+     * A group of grafts.
      *
      * @param calendar true for days, false for healing days
      */
-    record Of(
-            @Nullable Long varietyId,
-            @Nullable String speciesKey,
-            @Nullable String techniqueKey,
-            @Nullable Long makerId,
-            @Nullable String woodSource,
-            @Nullable LocalDate from,
-            @Nullable LocalDate to,
-            boolean calendar) {}
+    record Of(GraftFilter group, boolean calendar) {}
 
     /** What had come by a day, and its range. */
     record PushPoint(double day, double pushed, double low, double high, double died) {}
@@ -93,7 +88,7 @@ class PushService {
     }
 
     private Course reckon(Of of) {
-        List<PushRow> rows = mapper.rows(of);
+        List<PushRow> rows = grafts.pushes(of.group());
         Map<String, List<PushCase>> sessions = new LinkedHashMap<>();
         List<Waits> waiting = new ArrayList<>();
         for (PushRow row : rows) {
@@ -104,7 +99,7 @@ class PushService {
             sessions.computeIfAbsent(
                             row.madeOn() + " " + row.varietyId() + " " + row.techniqueKey(), k -> new ArrayList<>())
                     .add(one);
-            if (one.end() == PushCase.End.WAITING && !row.state().equals("FAILED")) {
+            if (one.end() == PushCase.End.WAITING && row.state().live()) {
                 waiting.add(new Waits(row.code(), one.after()));
             }
         }
@@ -175,7 +170,7 @@ class PushService {
         LocalDate silent = row.silentDay();
         if (end == null) {
             double at = silent == null ? 0 : day(clock, row, silent, whole);
-            return row.state().equals(LOST) && at == 0 ? null : PushCase.waiting(at);
+            return row.state() == GraftState.LOST && at == 0 ? null : PushCase.waiting(at);
         }
         double by = day(clock, row, end, whole);
         double after = silent == null || !silent.isBefore(end) ? 0 : day(clock, row, silent, whole);

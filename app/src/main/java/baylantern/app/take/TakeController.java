@@ -1,5 +1,6 @@
 package baylantern.app.take;
 
+import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.YearPart;
 import baylantern.app.platform.CsvTable;
 import baylantern.app.take.TakeService.By;
@@ -50,9 +51,11 @@ class TakeController {
             @RequestParam(required = false) @Nullable String woodSource,
             @RequestParam(required = false) @Nullable LocalDate from,
             @RequestParam(required = false) @Nullable LocalDate to,
+            @RequestParam(required = false) @Nullable String part,
             @RequestParam(defaultValue = "false") boolean calendar) {
-        return pushes.course(
-                new PushService.Of(varietyId, speciesKey, techniqueKey, makerId, woodSource, from, to, calendar));
+        GraftFilter group = new GraftFilter(
+                varietyId, speciesKey, techniqueKey, makerId, woodSource, null, from, to, YearPart.read(part), null);
+        return pushes.course(new PushService.Of(group, calendar));
     }
 
     /** How many to make so that so many live; {@code made} is looked at too. */

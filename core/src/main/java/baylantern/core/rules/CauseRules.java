@@ -2,6 +2,7 @@ package baylantern.core.rules;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What the rulebook knows of why grafts fail; every key but that of a figure is a cause's, a sign's or a circumstance's. */
 public record CauseRules(
@@ -55,9 +56,10 @@ public record CauseRules(
      * Something on record.
      *
      * @param group of those in one group only the strongest counts
+     * @param late kinds of visit it stands for that were late
      * @param times how many times likelier a cause is
      */
-    public record CircumstanceRule(String group, String words, Map<String, Double> times) {}
+    public record CircumstanceRule(String group, String words, Set<String> late, Map<String, Double> times) {}
 
     /** The value of a figure. */
     public double value(FigureName name) {

@@ -142,6 +142,7 @@ public enum FigureName {
     CAUSE_WOOD_OLD(Subject.CAUSE, "causeWoodOld"),
     CAUSE_WOOD_FRESH(Subject.CAUSE, "causeWoodFresh"),
     CAUSE_RAIN_WET(Subject.CAUSE, "causeRainWet"),
+    CAUSE_RAIN_DRY(Subject.CAUSE, "causeRainDry"),
     CAUSE_COOL(Subject.CAUSE, "causeCool"),
     FIRST_FRUIT(Subject.LIFE, "firstFruit"),
     FLOOD_ODDS(Subject.LIFE, "floodOdds"),

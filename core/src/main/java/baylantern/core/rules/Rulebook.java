@@ -3,9 +3,12 @@ package baylantern.core.rules;
 import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The starting figures of every rule, read once from the data files beside this class. */
 public final class Rulebook {
+
+    private static final String USUAL_TECHNIQUE = "cleft";
 
     private final Map<String, Species> species;
     private final Map<String, Technique> techniques;
@@ -75,6 +78,11 @@ public final class Rulebook {
     /** The technique with this key, empty where unknown. */
     public Optional<Technique> technique(String key) {
         return Optional.ofNullable(techniques.get(key));
+    }
+
+    /** The technique with this key; the usual one where it was not written down. Throws where there is none of that key. */
+    public Technique techniqueOrUsual(@Nullable String key) {
+        return technique(key == null ? USUAL_TECHNIQUE : key).orElseThrow();
     }
 
     /** How a scion of one species suits a stock of another. */

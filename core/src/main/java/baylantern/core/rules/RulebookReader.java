@@ -44,7 +44,7 @@ final class RulebookReader {
                         .each((key, sign) -> new CauseRules.SignRule(sign.number("other"), numbers(sign, "with"))),
                 file.at("circumstances")
                         .each((key, one) -> new CauseRules.CircumstanceRule(
-                                one.text("group"), one.text("words"), numbers(one, "times"))),
+                                one.text("group"), one.text("words"), one.set("late"), numbers(one, "times"))),
                 file.at("figures").each((key, figure) -> figure.figure()));
     }
 

@@ -49,6 +49,18 @@ class CauseModelTest {
                 .orElseThrow();
     }
 
+    @Test
+    void everySignIsAskedAndEveryVisitThatCanBeLateIsOneOfTheRules() {
+        assertThat(RULES.signs().keySet())
+                .containsExactlyInAnyOrderElementsOf(
+                        SIGNS.stream().map(Enum::name).toList());
+        RULES.circumstances()
+                .values()
+                .forEach(rule -> rule.late()
+                        .forEach(kind ->
+                                assertThat(Rulebook.shipped().visit(kind).key()).isEqualTo(kind)));
+    }
+
     /** Two signs of one graft, summed by hand over all causes. */
     @Test
     void oneGraftIsWeightTimesSignsOverTheSumOfAll() {

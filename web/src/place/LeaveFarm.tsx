@@ -15,7 +15,7 @@ const WAYS: [How, string][] = [
 ];
 
 /** A plant leaves the farm, and how; where a graft lives on it that is said first, and asked. */
-export function TakeOff({ plant, onGone }: { plant: Schemas["place.Plant"]; onGone: () => void }) {
+export function LeaveFarm({ plant, onGone }: { plant: Schemas["place.Plant"]; onGone: () => void }) {
   const { send, problem, busy, errorOf } = useSend();
   const [open, setOpen] = useState(false);
   const [how, setHow] = useState<How>("DEAD");

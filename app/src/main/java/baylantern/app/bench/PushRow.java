@@ -1,10 +1,11 @@
-package baylantern.app.take;
+package baylantern.app.bench;
 
+import baylantern.core.care.GraftState;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /** When looks showed a graft pushed or dead, and the last day they showed it silent; null where none did. */
-record PushRow(
+public record PushRow(
         String code,
         long varietyId,
         String speciesKey,
@@ -13,4 +14,4 @@ record PushRow(
         @Nullable LocalDate pushedDay,
         @Nullable LocalDate deadDay,
         @Nullable LocalDate silentDay,
-        String state) {}
+        GraftState state) {}
