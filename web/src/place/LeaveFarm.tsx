@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { DayBox } from "../ui/DayBox";
 import { Button, Field, Input, Select, Trouble } from "../ui/parts";
@@ -22,6 +22,11 @@ export function LeaveFarm({ plant, onGone }: { plant: Schemas["place.Plant"]; on
   const [to, setTo] = useState("");
   const [day, setDay] = useState("");
   const asks = problem?.fields.some((f) => f.field === "withGrafts");
+  // What is asked back, and its buttons, may lie below the edge of what the form stands in.
+  const form = useRef<HTMLFormElement>(null);
+  useEffect(() => {
+    if (open || problem) form.current?.scrollIntoView({ block: "end" });
+  }, [open, problem]);
   const toSomebody = how === "SOLD" || how === "GIVEN";
   const leave = async () => {
     const body = {
@@ -49,6 +54,7 @@ export function LeaveFarm({ plant, onGone }: { plant: Schemas["place.Plant"]; on
     );
   return (
     <form
+      ref={form}
       className="grid gap-2 border-line border-t pt-2"
       onSubmit={(e) => {
         e.preventDefault();
