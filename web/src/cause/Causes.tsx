@@ -1,3 +1,4 @@
+import { useEffect, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import api, { told } from "../api/client";
 import { useRules } from "../api/queries";
@@ -149,9 +150,16 @@ function Weighed({ view, pile, code, reading }: WeighedProps) {
       words: "the first sign is not there",
       run: () => next && !busy && signs(one.seen, [...one.unseen, next]),
     },
-    { key: "c", words: "it was the heaviest cause", run: () => !busy && decide([one.code], heaviest) },
-    { key: "k", words: "it will never be known", run: () => !busy && decide([one.code], NEVER_KNOWN) },
+    { key: "c", words: "it was the heaviest cause", run: () => setWanted({ cause: heaviest, heaviest }) },
+    { key: "k", words: "it will never be known", run: () => setWanted({ cause: NEVER_KNOWN, heaviest }) },
   ]);
+  // A verdict given by key waits for weights that are on their way, and falls if they turn out otherwise than was seen.
+  const [wanted, setWanted] = useState<{ cause: string; heaviest: string }>();
+  useEffect(() => {
+    if (!wanted || busy) return;
+    setWanted(undefined);
+    if (wanted.heaviest === heaviest) decide([one.code], wanted.cause);
+  });
   const open = view.cases.filter((c) => !c.verdict).map((c) => c.code);
   return (
     <>

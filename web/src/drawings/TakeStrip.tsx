@@ -1,18 +1,21 @@
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../api/client";
 
-type Group = Schemas["take.Group"];
+export type TakeGroup = Pick<
+  Schemas["take.Group"],
+  "label" | "under" | "count" | "mean" | "low" | "high" | "thin" | "allWaiting"
+>;
 
 // Nobody is sure of all: what lies between is told as far as whole hundredths go.
 const percent = (rate: number) => Math.min(99, Math.round(rate * 100));
 
-function rangeWords({ low, high }: Group): string {
+function rangeWords({ low, high }: TakeGroup): string {
   const [from, to] = [percent(low), percent(high)];
   return from === to ? `about ${to} %` : `${from}–${to} %`;
 }
 
 /** "7 of 9, likely 58–91 %". */
-export function takeWords(group: Group): string {
+export function takeWords(group: TakeGroup): string {
   const decided = group.count.taken + group.count.failed;
   const range = rangeWords(group);
   return decided === 0
@@ -21,7 +24,7 @@ export function takeWords(group: Group): string {
 }
 
 /** A leaf as long as the range on a twig from 0 to 100, its rib where the take most likely is; thin groups are hatched. */
-export function TakeStrip({ group, width = 260 }: { group: Group; width?: number }) {
+export function TakeStrip({ group, width = 260 }: { group: TakeGroup; width?: number }) {
   const x = scaleLinear()
     .domain([0, 1])
     .range([6, width - 6]);

@@ -1,14 +1,15 @@
-import { NavLink, useLocation } from "react-router";
+import { useLocation } from "react-router";
+import { StationParts } from "../ui/StationParts";
 import { FitBench } from "./FitBench";
 import { Limbs } from "./Limbs";
 import { Pairing } from "./Pairing";
 import { Prepared } from "./Prepared";
 
-const TABS = [
-  { key: "", name: "One graft" },
-  { key: "pairing", name: "Pair a batch" },
-  { key: "prepared", name: "Prepared" },
-  { key: "limbs", name: "Old trees" },
+const PARTS = [
+  { to: "/fit", name: "One graft" },
+  { to: "/fit/pairing", name: "Pair a batch" },
+  { to: "/fit/prepared", name: "Prepared" },
+  { to: "/fit/limbs", name: "Old trees" },
 ];
 
 /** Which technique, which stick on which stem, where to cut. */
@@ -16,23 +17,7 @@ export function Fit() {
   const tab = useLocation().pathname.split("/")[2] ?? "";
   return (
     <div className="flex min-h-full flex-col">
-      <nav
-        aria-label="Parts of Fit"
-        className="flex gap-1 border-line border-b px-[22px] print:hidden max-sm:overflow-x-auto max-sm:px-2"
-      >
-        {TABS.map((t) => (
-          <NavLink
-            key={t.key}
-            end={t.key === ""}
-            to={t.key ? `/fit/${t.key}` : "/fit"}
-            className={({ isActive }) =>
-              `min-h-9 shrink-0 px-2 pt-2 text-[15px] max-sm:min-h-11 ${isActive || (t.key && tab === t.key) ? "font-semibold shadow-[inset_0_-3px_0_var(--sea)]" : "text-soft hover:text-ink"}`
-            }
-          >
-            {t.name}
-          </NavLink>
-        ))}
-      </nav>
+      <StationParts station="Fit" parts={PARTS} className="border-line border-b px-[22px] max-sm:px-2" />
       {tab === "pairing" ? (
         <Pairing />
       ) : tab === "prepared" ? (

@@ -11,6 +11,7 @@ import { done } from "../undo";
 import { lengthUnit, lengthWords, readLength, useChoices } from "../units";
 import { useLimbTrees } from "./fitApi";
 import { FATES, LimbMap } from "./LimbMap";
+import { LimbsToDay } from "./LimbsToDay";
 
 type School = Schemas["fit.LimbSeason"]["school"];
 
@@ -102,27 +103,39 @@ export function Limbs() {
               chosen={chosen}
               onChoose={setChosen}
             />
-            <ul className="mt-2 text-[14px] max-lg:flex max-lg:flex-wrap max-lg:gap-x-4">
-              {Object.entries(FATES)
-                .filter(([fate]) => count(fate) > 0)
-                .map(([fate, f]) => (
-                  <li key={fate} className="flex items-center gap-2 py-0.5">
-                    <svg width={34} height={10} aria-hidden>
-                      <line
-                        x1={0}
-                        x2={34}
-                        y1={5}
-                        y2={5}
-                        stroke={f.colour}
-                        strokeWidth={6}
-                        strokeDasharray={f.dash}
-                      />
-                    </svg>
-                    {f.words}, {count(fate)}
-                  </li>
-                ))}
-              <li className="mt-2 text-soft">farther out is higher up</li>
-            </ul>
+            <div className="w-[200px] max-lg:w-full">
+              <ul className="mt-2 text-[14px] max-lg:flex max-lg:flex-wrap max-lg:gap-x-4">
+                {Object.entries(FATES)
+                  .filter(([fate]) => count(fate) > 0)
+                  .map(([fate, f]) => (
+                    <li key={fate} className="flex items-center gap-2 py-0.5">
+                      <svg width={34} height={10} aria-hidden>
+                        <line
+                          x1={0}
+                          x2={34}
+                          y1={5}
+                          y2={5}
+                          stroke={f.colour}
+                          strokeWidth={6}
+                          strokeDasharray={f.dash}
+                        />
+                      </svg>
+                      {f.words}, {count(fate)}
+                    </li>
+                  ))}
+                <li className="mt-2 text-soft">farther out is higher up</li>
+              </ul>
+              {tree.data.code === code && scions > 0 && (
+                <LimbsToDay
+                  key={code}
+                  code={tree.data.code}
+                  speciesKey={tree.data.speciesKey}
+                  school={season.school}
+                  slips={slips}
+                  scions={scions}
+                />
+              )}
+            </div>
           </div>
         )}
         {!season && (

@@ -69,6 +69,8 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/rounds": part(() => import("../care/Rounds"), "Rounds"),
   "/rounds/walks": part(() => import("../care/Walks"), "Walks"),
   "/takes": part(() => import("../take/Takes"), "Takes"),
+  "/takes/by": part(() => import("../take/ByAnything"), "ByAnything"),
+  "/takes/gains": part(() => import("../take/Gains"), "Gains"),
   "/causes": causes,
   "/causes/:code": causes,
   "/trees": part(() => import("../place/Trees"), "Trees"),

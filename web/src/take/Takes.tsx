@@ -3,11 +3,13 @@ import { useState } from "react";
 import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { dayAndYear, dayOfYear } from "../days";
-import { TakeStrip, takeWords, Waiting } from "../drawings/TakeStrip";
+import { takeWords } from "../drawings/TakeStrip";
 import { partOf, useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useMarks } from "../ui/useMarks";
+import { TakeLine } from "./TakeLine";
+import { TakeParts } from "./TakeParts";
 import { TimeToPush } from "./TimeToPush";
 import { TogetherRight } from "./TogetherRight";
 
@@ -55,7 +57,8 @@ export function Takes() {
   const query = new URLSearchParams(Object.entries({ by, part }).filter(([, v]) => v) as [string, string][]);
   return (
     <div className="flex min-h-full max-lg:flex-col">
-      <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
+      <section className="min-w-0 flex-1 px-[26px] pb-5 max-sm:px-4">
+        <TakeParts />
         <Statement title={headline(takes.data)}>
           {scope.from && scope.to ? (
             <>
@@ -127,31 +130,13 @@ function TakeList({ groups, thinUnder, open, onOpen }: ListProps) {
     <>
       <ol>
         {groups.map((group) => (
-          <li
+          <TakeLine
             key={keyOf(group)}
-            className={group.depth === 1 ? "border-ink border-t-2" : "border-line border-t"}
-          >
-            <button
-              type="button"
-              aria-expanded={open === keyOf(group)}
-              onClick={() => onOpen(keyOf(group))}
-              className={`grid w-full grid-cols-[minmax(110px,180px)_230px_1fr_auto] items-center gap-3 py-1 text-left hover:bg-surface max-sm:grid-cols-[1fr_auto] max-sm:gap-y-0.5 ${open === keyOf(group) ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : ""}`}
-            >
-              <span
-                className={`truncate ${group.depth === 1 ? "pl-2 font-semibold" : group.depth === 2 ? "pl-4" : "pl-8 text-soft"}`}
-              >
-                {group.label}
-              </span>
-              <span className="max-sm:order-3 max-sm:col-span-2">
-                <TakeStrip group={group} width={220} />
-              </span>
-              <span className="whitespace-nowrap text-[14.5px]">
-                {takeWords(group)}
-                {group.thin && !group.allWaiting && <span className="text-soft"> · thin</span>}
-              </span>
-              <Waiting count={group.count.waiting} />
-            </button>
-          </li>
+            group={group}
+            depth={group.depth}
+            open={open === keyOf(group)}
+            onOpen={() => onOpen(keyOf(group))}
+          />
         ))}
       </ol>
       <p className="mt-3 text-[13.5px] text-soft">

@@ -18,6 +18,7 @@ import org.springframework.test.context.DynamicPropertySource;
         properties = {
             // Nothing asked of these farms hangs on how finely the weather to come is drawn.
             "lantern.weather-runs=50",
+            "lantern.past-looks=20",
             "springdoc.api-docs.path=/api/openapi.json",
             "springdoc.default-produces-media-type=application/json",
             "springdoc.default-consumes-media-type=application/json",

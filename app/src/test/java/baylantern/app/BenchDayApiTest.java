@@ -134,6 +134,80 @@ class BenchDayApiTest extends ApiTest {
     }
 
     @Test
+    void limbsOfAnOldTreeBecomeLinesOfADayEachScionOnAStemOfItsOwn() {
+        http.post(
+                "/api/plants/paste",
+                Map.of("lines", "OT-1", "speciesKey", "avocado", "kind", "FIELD_TREE", "spotId", 1));
+        http.put(
+                "/api/fit/limbs/OT-1",
+                Map.of(
+                        "limbs",
+                        List.of(
+                                Map.of("label", "A", "diameterMm", 60, "heightMm", 900, "directionDeg", 20),
+                                Map.of("label", "B", "diameterMm", 34, "heightMm", 1000, "directionDeg", 200))));
+        lot(4);
+        Map<String, Object> wanted = Map.of("lotId", 1, "school", "ALL");
+        JsonNode done = http.post(day + "/limbs/OT-1", wanted).json();
+        assertThat(done.get("sentence").asString()).startsWith("5 grafts on limbs of OT-1");
+        JsonNode lines = http.get(day).json().get("lines");
+        assertThat(lines.valueStream().map(line -> line.get("techniqueName").asString()))
+                .containsExactly("bark", "centre-split cleft");
+        assertThat(lines.valueStream()
+                        .mapToInt(line -> line.get("laid").asInt())
+                        .sum())
+                .isEqualTo(4);
+        assertThat(lines.get(1).get("missing").asString()).startsWith("wood for 1 is missing");
+        List<String> hosts = http.get(day)
+                .json()
+                .get("blocks")
+                .valueStream()
+                .map(block -> block.get("host").asString())
+                .toList();
+        assertThat(hosts).containsOnly("OT-1");
+        Http.Answer again = http.post(day + "/limbs/OT-1", wanted);
+        assertThat(again.status()).isEqualTo(409);
+        assertThat(again.text()).contains("this season's limbs");
+        begun();
+        assertThat(store.queryForList(
+                        "SELECT s.label FROM day_job j JOIN place_stem s ON s.id = j.stem_id ORDER BY s.label",
+                        String.class))
+                .containsExactly("A", "A 2", "A 3", "B");
+        http.post(day + "/end", Map.of());
+        http.undo(done);
+        assertThat(http.get(day).json().get("lines").size()).isZero();
+        assertThat(http.get("/api/fit/limbs/OT-1").json().get("stems").size()).isEqualTo(3);
+        assertThat(http.post(day + "/limbs/OT-9", wanted).status()).isEqualTo(404);
+        assertThat(http.post(day + "/limbs/ST-1", wanted).text()).contains("No limb of ST-1 is grafted");
+        Map<String, Object> limb = Map.of("label", "A", "diameterMm", 60, "heightMm", 900, "directionDeg", 20);
+        http.put("/api/fit/limbs/MB-1", Map.of("limbs", List.of(limb)));
+        assertThat(http.post(day + "/limbs/MB-1", wanted).text()).contains("MB-1 is a mother tree");
+        assertThat(http.post("/api/bench-days/" + today.minusDays(1) + "/limbs/OT-1", wanted)
+                        .status())
+                .isEqualTo(422);
+        assertThat(http.get("/api/fit/lists").json().size()).isZero();
+    }
+
+    @Test
+    void limbsPlannedByEightAtOnceArePlannedOnce() throws Exception {
+        http.post(
+                "/api/plants/paste",
+                Map.of("lines", "OT-1", "speciesKey", "avocado", "kind", "FIELD_TREE", "spotId", 1));
+        Map<String, Object> limb = Map.of("label", "A", "diameterMm", 60, "heightMm", 900, "directionDeg", 20);
+        http.put("/api/fit/limbs/OT-1", Map.of("limbs", List.of(limb)));
+        lot(12);
+        List<Http.Answer> asked =
+                AtOnce.of(8, () -> http.post(day + "/limbs/OT-1", Map.of("lotId", 1, "school", "ALL")));
+        assertThat(asked.stream().filter(answer -> answer.status() == 200)).hasSize(1);
+        assertThat(asked.stream().filter(answer -> answer.status() == 409)).hasSize(7);
+        assertThat(http.get(day).json().get("lines").size()).isEqualTo(1);
+        assertThat(http.get("/api/fit/lists").json().size()).isEqualTo(1);
+        assertThat(store.queryForList(
+                        "SELECT s.label FROM place_stem s JOIN place_plant p ON p.id = s.plant_id WHERE p.code = 'OT-1'",
+                        String.class))
+                .doesNotHaveDuplicates();
+    }
+
+    @Test
     void theNearestHabitIsFollowedAndEachGraftKeepsWhatWas() {
         lot(12);
         line("cleft", 2);

@@ -247,6 +247,40 @@ class FitTest extends DemoScreenTest {
     }
 
     @Test
+    void theLimbsOfTheOldFigArePutOnAGraftDayByKeys() {
+        Page page = desk(lantern);
+        page.navigate("/fit/limbs");
+        assertThat(heading(page, Pattern.compile("Graft \\d of 9 limbs"))).isVisible();
+        Locator onto = page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Onto a graft day"));
+        Locator wood = onto.getByRole(
+                AriaRole.COMBOBOX, new Locator.GetByRoleOptions().setName(Pattern.compile("^Wood for \\d+ scions")));
+        // Only what can be grafted on a fig is offered, as soon as the shelf is there.
+        wood.click();
+        Locator first = page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("left$")))
+                .first();
+        assertThat(first).isVisible();
+        wood.press("ArrowDown");
+        wood.press("Enter");
+        assertThat(wood).containsText("left");
+        axeClean(page);
+        onto.getByLabel("Grafted on").fill("16 may");
+        onto.getByLabel("Grafted on").press("Enter");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^See the plan of Sat 16 May")))
+                .click();
+        assertThat(page.getByText("FG-OLD").first()).isVisible();
+        // On another station what goes is named first.
+        page.keyboard().press("u");
+        assertThat(page.getByText(Pattern.compile("This season's limbs of FG-OLD|on limbs of FG-OLD"))
+                        .first())
+                .isVisible();
+        page.keyboard().press("u");
+        assertThat(page.getByText(Pattern.compile("^Taken back: This season's limbs of FG-OLD")))
+                .isVisible();
+    }
+
+    @Test
     void onThePhoneTheStickIsMovedWithTheThumb() {
         Page page = bench(phone(lantern));
         size(page, "Stick, mm").fill("7.8");

@@ -71,8 +71,10 @@ final class Lantern implements AutoCloseable {
                 "-Xlog:cds+dynamic=off",
                 "-XX:+UseSerialGC",
                 "-XX:TieredStopAtLevel=1",
-                // The screens are the same however finely the weather to come is drawn.
+                // The screens are the same however finely the weather to come is drawn and how much of the past is gone
+                // through.
                 "-Dlantern.weather-runs=50",
+                "-Dlantern.past-looks=20",
                 "-jar",
                 run + "/bay-lantern.jar"));
         command.addAll(List.of(words));

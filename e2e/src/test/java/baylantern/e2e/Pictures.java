@@ -110,6 +110,10 @@ class Pictures extends ScreenTest {
                     .first()
                     .click();
             keep(desk, "takes");
+            desk.navigate("/takes/gains");
+            assertThat(desk.getByText("In your hand", new Page.GetByTextOptions().setExact(true)))
+                    .isVisible();
+            keep(desk, "gains");
             desk.navigate("/causes");
             desk.getByLabel("Failures").getByText("5 Kittiwake").first().click();
             assertThat(desk.getByText(Pattern.compile("of 5 most likely"))).isVisible();
@@ -121,16 +125,10 @@ class Pictures extends ScreenTest {
             assertThat(desk.getByText("Ledger ·")).isVisible();
             keep(desk, "wood");
             fit(desk);
-            desk.navigate("/lineage/PLANT-11");
-            assertThat(desk.getByText("came of it")).isVisible();
-            keep(desk, "lineage");
             desk.navigate("/lineage/recall/2");
             assertThat(desk.getByText("Descends from it ·")).isVisible();
             keep(desk, "recall");
             severed(desk);
-            Page evening = open(demo, 1280, 800, "lamplight");
-            evening.navigate("/rounds");
-            keep(evening, "rounds-lamplight");
             Page phone = phone(demo);
             phone.navigate("/rounds");
             keep(phone, "rounds-phone");

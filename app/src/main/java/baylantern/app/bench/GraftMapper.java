@@ -1,6 +1,7 @@
 package baylantern.app.bench;
 
 import baylantern.app.platform.CheckReturnValue;
+import baylantern.core.care.GraftState;
 import baylantern.core.wood.KeepSpan;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -112,6 +113,11 @@ interface GraftMapper {
     List<String> sources();
 
     List<FreeStem> freeOn(@Param("codes") Collection<String> codes, @Param("kin") Collection<String> kin);
+
+    List<FactRow> facts();
+
+    /** Outcomes of all grafts, in the order of {@link #facts()}. */
+    List<GraftState.Outcome> outcomes();
 
     List<FreeStem> freeAt(@Param("spotId") long spotId, @Param("speciesKey") String speciesKey);
 

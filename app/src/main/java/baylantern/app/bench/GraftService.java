@@ -129,6 +129,16 @@ public class GraftService {
         return grafts.pushes(folded(filter));
     }
 
+    /** Every graft as it was made, in the order they were made. */
+    public List<FactRow> facts() {
+        return grafts.facts();
+    }
+
+    /** How every graft stands, in the same order. */
+    public List<GraftState.Outcome> outcomes() {
+        return grafts.outcomes();
+    }
+
     /** How grafts fared, by the day they were made and variety. */
     public List<DayCount> decidedByDay() {
         return grafts.decidedByDay();

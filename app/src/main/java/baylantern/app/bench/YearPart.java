@@ -2,6 +2,7 @@ package baylantern.app.bench;
 
 import baylantern.app.platform.FarmProblem;
 import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -42,6 +43,12 @@ public record YearPart(int from, int to) {
     /** As it is read. */
     public String written() {
         return String.format("%04d-%04d", from, to);
+    }
+
+    /** Whether a day lies in it, whichever its year. */
+    public boolean holds(LocalDate day) {
+        int at = 100 * day.getMonthValue() + day.getDayOfMonth();
+        return overTheTurn() ? at >= from || at <= to : at >= from && at <= to;
     }
 
     /** Whether it runs over the turn of the year. */

@@ -2,15 +2,12 @@ package baylantern.app.cause;
 
 import baylantern.app.bench.Graft;
 import baylantern.app.care.CareRecord;
-import baylantern.app.season.WarmthService;
-import baylantern.app.season.WeatherService;
+import baylantern.app.season.FirstWeeks;
 import baylantern.core.rules.CauseRules;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Kinship;
 import baylantern.core.rules.Rulebook;
-import baylantern.core.rules.Species;
 import baylantern.core.season.warmth.Hazard;
-import baylantern.core.season.warmth.Hazards;
 import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -24,17 +21,14 @@ import org.springframework.stereotype.Component;
 @Component
 class Circumstances {
 
-    private static final int WEEKS_DAYS = 21;
     private static final int FIRST_DAYS = 3;
 
-    private final WeatherService weather;
-    private final WarmthService warmth;
+    private final FirstWeeks weather;
     private final Rulebook rules;
     private final CauseRules causes;
 
-    Circumstances(WeatherService weather, WarmthService warmth, Rulebook rules) {
+    Circumstances(FirstWeeks weather, Rulebook rules) {
         this.weather = weather;
-        this.warmth = warmth;
         this.rules = rules;
         this.causes = rules.causes();
     }
@@ -42,10 +36,8 @@ class Circumstances {
     /** What all grafts of a species made on a day share: the weather after it. */
     Set<String> shared(String speciesKey, LocalDate day) {
         Set<String> found = new TreeSet<>();
-        Species species = rules.species(speciesKey).orElseThrow();
-        List<WeatherDay> days = weather.days(day, day.plusDays(WEEKS_DAYS - 1));
-        double cold = species.figure(FigureName.COLD_LIMIT).value();
-        for (Hazard hazard : new Hazards(cold, rules.flush()).in(days)) {
+        FirstWeeks.Weeks weeks = weather.after(speciesKey, day);
+        for (Hazard hazard : weeks.hazards()) {
             switch (hazard.kind()) {
                 case FROST -> found.add("FROST");
                 case HEAT -> found.add("HOT_DAYS");
@@ -53,8 +45,8 @@ class Circumstances {
                 default -> {}
             }
         }
-        double healing = warmth.healing(speciesKey).between(day, day.plusDays(WEEKS_DAYS)) / WEEKS_DAYS;
-        if (healing < causes.value(FigureName.CAUSE_COOL)) {
+        List<WeatherDay> days = weeks.days();
+        if (weeks.healing() / days.size() < causes.value(FigureName.CAUSE_COOL)) {
             found.add("COOL");
         }
         List<WeatherDay> first = days.subList(0, Math.min(FIRST_DAYS, days.size()));

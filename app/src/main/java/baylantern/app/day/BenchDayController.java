@@ -85,6 +85,12 @@ class BenchDayController {
         return listed.plan(day, listId);
     }
 
+    @PostMapping("/{day}/limbs/{code}")
+    BenchDayService.Done ofLimbs(
+            @PathVariable LocalDate day, @PathVariable String code, @Valid @RequestBody ListedLines.LimbsEntry entry) {
+        return listed.planLimbs(day, code, entry);
+    }
+
     @PostMapping("/{day}/spread")
     BenchDayService.Done spread(@PathVariable LocalDate day) {
         return spreads.spread(day);

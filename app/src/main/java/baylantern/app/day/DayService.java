@@ -315,10 +315,15 @@ public class DayService implements Undoer, WoodNeed {
     /** Keeps several plans as one act. */
     @Transactional
     BenchDayService.Done keepAll(String sentence, List<DayEntry> entries) {
-        entries.forEach(this::check);
         long act = acts.open(kind(), sentence);
-        entries.forEach(entry -> Rows.made((long) insertNew(entry, act)));
+        keepAll(entries, act);
         return new BenchDayService.Done(act, sentence);
+    }
+
+    /** Keeps several plans within an act. */
+    void keepAll(List<DayEntry> entries, long act) {
+        entries.forEach(this::check);
+        entries.forEach(entry -> Rows.made((long) insertNew(entry, act)));
     }
 
     /** Changes a plan; everything that hangs on it moves along. */

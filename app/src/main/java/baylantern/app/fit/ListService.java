@@ -169,14 +169,19 @@ class ListService implements Undoer {
 
     @Transactional
     ListDone keep(ListEntry entry) {
-        entry.rows().forEach(this::joint);
-        Map<Long, LotView> shelf = shelf();
-        entry.rows().forEach(row -> notHeld(row, shelf));
+        check(entry.rows());
         long act = acts.open(
                 kind(), entry.rows().size() + (entry.rows().size() == 1 ? " graft" : " grafts") + " prepared");
         long id = fits.insertList(entry.name(), clock.today(), act);
         Rows.all(fits.insertRows(id, entry.rows()), entry.rows().size());
         return new ListDone(act, id);
+    }
+
+    /** Refuses rows that do not fit together, or whose wood or stem is held. */
+    void check(List<RowEntry> rows) {
+        rows.forEach(this::joint);
+        Map<Long, LotView> shelf = shelf();
+        rows.forEach(row -> notHeld(row, shelf));
     }
 
     // What is held is not prepared either.

@@ -3,10 +3,12 @@ package baylantern.app.platform;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -73,6 +75,12 @@ public final class FarmClock {
     /** The farm's day at a moment. */
     public LocalDate dayOf(Instant moment) {
         return moment.atZone(zone()).toLocalDate();
+    }
+
+    /** The time of day at a moment, at the farm; empty for that noon which stands for what was written down later. */
+    public Optional<LocalTime> timeOf(Instant moment) {
+        LocalTime time = moment.atZone(zone()).toLocalTime();
+        return time.equals(LocalTime.NOON) ? Optional.empty() : Optional.of(time);
     }
 
     /** The moment to write on records: the machine's time of day on the farm's day, to the microsecond. */

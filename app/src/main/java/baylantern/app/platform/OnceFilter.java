@@ -28,8 +28,8 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 /**
  * Serves each write in one transaction, as the person chosen on the device, and once: a request that carries an id and is
  * sent again is answered as the first time. The answer is kept in the transaction of the write, so that neither can be
- * without the other, also when the plug is pulled. Where somebody else changed the farm while it was served, it is served
- * once more, holding the {@link Pen} from the start.
+ * without the other, also when the plug is pulled. Where somebody else changed the farm while it was served, and so where it
+ * was refused on ground that moved, it is served once more, holding the {@link Pen} from the start.
  */
 @Component
 @Order(Ordered.LOWEST_PRECEDENCE - 10)
@@ -158,17 +158,19 @@ class OnceFilter extends OncePerRequestFilter {
             try {
                 work.done();
             } catch (Exception e) {
-                if (!pen.overtaken()) {
+                if (!pen.groundMoved()) {
                     throw new Failed(e);
                 }
-            }
-            if (pen.overtaken()) {
                 status.setRollbackOnly();
                 return false;
             }
             if (answer.getStatus() >= REFUSED_FROM) {
                 status.setRollbackOnly();
-                return true;
+                return !pen.groundMoved();
+            }
+            if (pen.overtaken()) {
+                status.setRollbackOnly();
+                return false;
             }
             changes.settle();
             OpenChange made = changes.open();

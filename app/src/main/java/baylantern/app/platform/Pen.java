@@ -53,6 +53,15 @@ public class Pen {
         return TransactionSynchronizationManager.getResource(this) instanceof Grip grip && grip.overtaken;
     }
 
+    /**
+     * True where what this transaction read may no longer be so: {@link #overtaken}, or somebody else changed the farm since
+     * {@link #watch} although nothing was changed here. A refusal may then rest on half of what the other did.
+     */
+    boolean groundMoved() {
+        return TransactionSynchronizationManager.getResource(this) instanceof Grip grip
+                && (grip.overtaken || !grip.held && grip.seen != null && grip.seen != turn());
+    }
+
     private long turn() {
         Long turn = jdbc.queryForObject("SELECT turn FROM house_pen WHERE id = 1", Long.class);
         return turn == null ? 0 : turn;

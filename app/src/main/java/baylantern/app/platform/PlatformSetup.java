@@ -1,5 +1,6 @@
 package baylantern.app.platform;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Words;
 import java.time.Clock;
@@ -20,7 +21,9 @@ class PlatformSetup {
     @Bean
     Rulebook rulebook(LanternSettings settings) {
         Rulebook shipped = Rulebook.shipped();
-        return settings.weatherRuns() > 0 ? shipped.withWeatherRuns(settings.weatherRuns()) : shipped;
+        Rulebook runs =
+                settings.weatherRuns() > 0 ? shipped.with(FigureName.WEATHER_RUNS, settings.weatherRuns()) : shipped;
+        return settings.pastLooks() > 0 ? runs.with(FigureName.PAST_LOOKS, settings.pastLooks()) : runs;
     }
 
     @Bean

@@ -23,14 +23,14 @@ public class UnreadService {
     private final SoundFarm sound;
     private final TrailService trail;
     private final FarmClock clock;
-    private final JdbcTemplate jdbc;
+    private final KeptShape shape;
 
     UnreadService(UnreadMapper mapper, SoundFarm sound, TrailService trail, FarmClock clock, JdbcTemplate jdbc) {
         this.mapper = mapper;
         this.sound = sound;
         this.trail = trail;
         this.clock = clock;
-        this.jdbc = jdbc;
+        this.shape = new KeptShape(jdbc);
     }
 
     /**
@@ -60,14 +60,13 @@ public class UnreadService {
     /** All of it. */
     List<UnreadView> all() {
         CellBook book = sound.book();
-        StoreShape shape = StoreShape.read(jdbc);
-        return mapper.all().stream().map(unread -> view(unread, book, shape)).toList();
+        return mapper.all().stream().map(unread -> view(unread, book)).toList();
     }
 
-    private UnreadView view(Unread unread, CellBook book, StoreShape shape) {
+    private UnreadView view(Unread unread, CellBook book) {
         CellRule rule = book.of(unread.tableName(), unread.columnName());
         List<String> named = Stream.of("code", "name")
-                .filter(shape.of(unread.tableName())::containsKey)
+                .filter(shape.get().of(unread.tableName())::containsKey)
                 .findFirst()
                 .map(by -> mapper.named(unread, by))
                 .orElse(List.of());
@@ -106,8 +105,7 @@ public class UnreadService {
     }
 
     private void check(Unread unread, String becomes) {
-        StoreShape shape = StoreShape.read(jdbc);
-        Column column = Known.in(shape.of(unread.tableName()), unread.columnName());
+        Column column = Known.in(shape.get().of(unread.tableName()), unread.columnName());
         String amiss = new CellCheck(sound.book(), clock.today()).amiss(unread.tableName(), column, becomes);
         if (amiss != null) {
             throw FarmProblem.wrong("becomes", becomes, amiss, "It cannot be \"" + becomes + "\": it " + amiss + ".");

@@ -11,6 +11,7 @@ import baylantern.app.platform.Undoer;
 import baylantern.app.season.WarmthService;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.rules.WoodRules.Grade;
 import baylantern.core.wood.StickGrade;
 import baylantern.core.wood.StickGrader;
 import baylantern.core.wood.StickLook;
@@ -175,6 +176,23 @@ public class CheckService implements Undoer {
         return mapper.checksOfLots(species.keySet()).stream()
                 .map(row -> view(row, Objects.requireNonNull(species.get(row.lotId()))))
                 .collect(Collectors.groupingBy(v -> Objects.requireNonNull(v.lotId())));
+    }
+
+    /** A stick of a lot as it was graded. */
+    public record Graded(LocalDate onDay, Grade grade) {}
+
+    /** How sticks of all lots were graded, by lot, oldest first. */
+    public Map<Long, List<Graded>> graded() {
+        return mapper.checksOfAllLots().stream()
+                .collect(Collectors.groupingBy(
+                        WorkMapper.LotCheck::lotId, Collectors.mapping(this::graded, Collectors.toList())));
+    }
+
+    private Graded graded(WorkMapper.LotCheck check) {
+        StickLook look = new StickLook(read(check.states()), measures(check.measures()), check.isCut());
+        StickGrade grade = new StickGrader(rules.wood(), check.speciesKey())
+                .grade(look, check.onDay(), warmth.healing(check.speciesKey()));
+        return new Graded(check.onDay(), grade.grade());
     }
 
     /** Checks on trees of the last sixty days, newest first. */

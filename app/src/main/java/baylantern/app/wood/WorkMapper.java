@@ -28,6 +28,11 @@ interface WorkMapper {
 
     List<CheckRow> checksOfLots(@Param("lotIds") Collection<Long> lotIds);
 
+    /** A check of a lot, with the species of its wood. */
+    record LotCheck(long lotId, String speciesKey, LocalDate onDay, String states, String measures, boolean isCut) {}
+
+    List<LotCheck> checksOfAllLots();
+
     List<CheckRow> checksOfPlants(@Param("from") LocalDate from);
 
     int insertCheck(

@@ -30,6 +30,9 @@ class ServerTimes {
     private static final int COPIES = 152;
     private static final long STEP = 1_000_000;
 
+    private static final String MADE =
+            "SELECT id, code, variety_id, technique_key, maker_id, made_on, cover, wood_cut_on, lot_id,"
+                    + " fit_met, fit_whole, outcome FROM bench_graft ORDER BY made_on, id";
     private static final String DUE = """
             SELECT g.id, g.code, p.spot_id, g.variety_id, g.technique_key, g.made_on, x.kind, x.earliest, x.latest
             FROM care_visit x LEFT JOIN bench_graft g ON g.id = x.graft_id LEFT JOIN place_stem st ON st.id = g.stem_id
@@ -118,6 +121,12 @@ class ServerTimes {
         compare("Walks", "/api/walks", DUE);
         compare("Waiting", "/api/waiting", DUE);
         compare("Takes", "/api/takes", "SELECT species_key, variety_id, made_on, outcome FROM bench_graft ORDER BY id");
+        first("Facts", "/api/takes/by?first=woodAge&then=maker");
+        first("Gains", "/api/takes/gains");
+        compare("Facts", "/api/takes/by?first=woodAge&then=maker", MADE);
+        compare("Gains", "/api/takes/gains", MADE);
+        compare("Duel", "/api/takes/duel?by=technique&a=cleft&b=veneer", MADE);
+        first("Push", "/api/takes/push");
         jdbc.update("UPDATE day_plan SET on_day = DATE '2026-05-14'");
         compare("Day", DAY, FREE);
         made();
@@ -151,6 +160,13 @@ class ServerTimes {
                 median(made),
                 median(shown),
                 median(made) / median(shown));
+    }
+
+    // Asked for the first time, when nothing is kept yet.
+    private void first(String name, String path) throws Exception {
+        long asked = System.nanoTime();
+        new Http(port).get(path);
+        System.out.printf(Locale.ROOT, "%-7s first %.0f ms%n", name, (System.nanoTime() - asked) / 1e6);
     }
 
     private static double median(List<Double> times) {

@@ -157,6 +157,7 @@ class UnreadTest extends GrownFarmTest {
                         "--server.port=0",
                         "--lantern.data=" + folder,
                         "--lantern.weather-runs=50",
+                        "--lantern.past-looks=20",
                         "--lantern.demo=true");
     }
 

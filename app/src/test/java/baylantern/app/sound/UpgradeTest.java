@@ -1,6 +1,7 @@
 package baylantern.app.sound;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import baylantern.app.demo.GrownFarmTest;
 import baylantern.app.platform.FarmClock;
@@ -13,6 +14,7 @@ import java.util.Map;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -53,7 +55,7 @@ class UpgradeTest extends GrownFarmTest {
             rows.merge("day_job", 1, Integer::sum);
             rows.merge("house_trail", 1, Integer::sum);
         }
-        FarmOpening opening = new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, false, 0));
+        FarmOpening opening = new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, 20, false, 0));
         opening.migrate(Flyway.configure()
                 .dataSource(source)
                 .locations("classpath:db/migration")
@@ -76,6 +78,29 @@ class UpgradeTest extends GrownFarmTest {
                 .isEmpty();
         store.execute("SHUTDOWN");
         assertThat(Files.exists(folder.resolve("farm.mv.db"))).isTrue();
+    }
+
+    @Test
+    void aFarmThatTookTheFourteenthStepInItsFirstFormOpensAndNoOtherChangedStepDoes() {
+        DataSource source =
+                new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", "");
+        JdbcTemplate store = new JdbcTemplate(source);
+        Flyway flyway = Flyway.configure()
+                .dataSource(source)
+                .locations("classpath:db/migration")
+                .load();
+        flyway.migrate();
+        store.execute(
+                "CREATE OR REPLACE VIEW bench_graft_view AS SELECT id, code, variety_id, technique_key, stem_id, made_on,"
+                        + " state, species_key, maker_id, wood_source FROM bench_graft");
+        store.update("UPDATE \"flyway_schema_history\" SET \"checksum\" = -263103249 WHERE \"version\" = '14'");
+        FarmOpening opening = new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, 20, false, 0));
+        opening.migrate(flyway);
+        opening.start();
+        assertThat(flyway.validateWithResult().validationSuccessful).isTrue();
+        store.update("UPDATE \"flyway_schema_history\" SET \"checksum\" = 7 WHERE \"version\" = '14'");
+        assertThatThrownBy(() -> opening.migrate(flyway)).hasMessageContaining("checksum mismatch");
+        store.execute("SHUTDOWN");
     }
 
     // One job made, as that version told it: in the job, and in the trail of the job.

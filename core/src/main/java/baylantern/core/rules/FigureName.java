@@ -15,6 +15,7 @@ public enum FigureName {
     CYCLE_SPREAD(Subject.FLUSH, "cycleSpread"),
     HOLD_DAYS(Subject.FLUSH, "holdDays"),
     WEATHER_RUNS(Subject.FLUSH, "weatherRuns"),
+    PAST_LOOKS(Subject.FLUSH, "pastLooks"),
     HEALING_AHEAD(Subject.FLUSH, "healingAhead"),
     LIT_FROM(Subject.FLUSH, "litFrom"),
     LIT_CHANCE(Subject.FLUSH, "litChance"),
@@ -111,6 +112,7 @@ public enum FigureName {
     FAVOUR(Subject.FIT, "favour"),
     PAIR_LEAST(Subject.FIT, "pairLeast"),
     PAIR_SPOIL(Subject.FIT, "pairSpoil"),
+    USUAL_SCION_MM(Subject.FIT, "usualScionMm"),
     SCION_EVERY_MM(Subject.FIT, "scionEveryMm"),
     MOST_SCIONS(Subject.FIT, "mostScions"),
     LIMB_THINNEST_MM(Subject.FIT, "limbThinnestMm"),
@@ -180,6 +182,18 @@ public enum FigureName {
     CLEAN_ML(Subject.DAY, "cleanMl"),
     SPARE_SHARE(Subject.DAY, "spareShare"),
 
+    // what moves take
+    GAIN_LEAST(Subject.FACT, "gainLeast"),
+    GAIN_RARER(Subject.FACT, "gainRarer"),
+    GAIN_THIN(Subject.FACT, "gainThin"),
+    GAIN_SPREAD(Subject.FACT, "gainSpread"),
+    GAIN_FREELY(Subject.FACT, "gainFreely"),
+    GAIN_SURE(Subject.FACT, "gainSure"),
+    GAIN_LAST(Subject.FACT, "gainLast"),
+    DUEL_POWER(Subject.FACT, "duelPower"),
+    DUEL_MOST(Subject.FACT, "duelMost"),
+    STAGE_DAYS(Subject.FACT, "stageDays"),
+
     // what differs from species to species
     BASE(Subject.SPECIES, "base"),
     UPPER(Subject.SPECIES, "upper"),
@@ -199,6 +213,7 @@ public enum FigureName {
         LIFE,
         DAY,
         CAUSE,
+        FACT,
         SPECIES
     }
 

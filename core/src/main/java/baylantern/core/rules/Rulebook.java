@@ -21,6 +21,7 @@ public final class Rulebook {
     private final WoodRules wood;
     private final FitRules fit;
     private final CauseRules causes;
+    private final FactRules facts;
 
     Rulebook(
             Map<String, Species> species,
@@ -33,7 +34,8 @@ public final class Rulebook {
             FlushRules flush,
             WoodRules wood,
             FitRules fit,
-            CauseRules causes) {
+            CauseRules causes,
+            FactRules facts) {
         this.species = species;
         this.techniques = techniques;
         this.kinship = kinship;
@@ -45,6 +47,7 @@ public final class Rulebook {
         this.wood = wood;
         this.fit = fit;
         this.causes = causes;
+        this.facts = facts;
     }
 
     /** The rulebook as shipped. Throws {@link IllegalStateException} naming the file where one cannot be read. */
@@ -52,10 +55,11 @@ public final class Rulebook {
         return new RulebookReader().read();
     }
 
-    /** The same with another number of runs of the weather: the same figures, told more or less finely. */
-    public Rulebook withWeatherRuns(int runs) {
-        FlushRules coarser = flush.with(FigureName.WEATHER_RUNS, runs);
-        return new Rulebook(species, techniques, kinship, visits, schools, life, day, coarser, wood, fit, causes);
+    /** The same with another number of runs of the weather, or of past looks gone through: told more or less finely. */
+    public Rulebook with(FigureName fineness, int number) {
+        FlushRules coarser = flush.with(fineness, number);
+        return new Rulebook(
+                species, techniques, kinship, visits, schools, life, day, coarser, wood, fit, causes, facts);
     }
 
     /** All species one can choose, in the order of the file. */
@@ -139,6 +143,11 @@ public final class Rulebook {
     /** Figures about fit. */
     public FitRules fit() {
         return fit;
+    }
+
+    /** How what is known of grafts is told apart. */
+    public FactRules facts() {
+        return facts;
     }
 
     /** What is known of why grafts fail. */

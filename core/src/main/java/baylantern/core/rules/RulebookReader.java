@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Turns the rulebook files into the rulebook. */
 final class RulebookReader {
@@ -28,7 +29,27 @@ final class RulebookReader {
                 flush(Yaml.file("flush.yaml")),
                 WoodReader.read(Yaml.file("wood.yaml")),
                 fit(Yaml.file("fit.yaml")),
-                causes(Yaml.file("causes.yaml")));
+                causes(Yaml.file("causes.yaml")),
+                facts(Yaml.file("facts.yaml")));
+    }
+
+    private static FactRules facts(Yaml file) {
+        return new FactRules(
+                file.at("aspects")
+                        .each((key, one) -> new FactRules.AspectRule(
+                                key, one.text("words"), one.text("hand").equals("true"), steps(one))),
+                file.at("figures").each((key, figure) -> figure.figure()));
+    }
+
+    private static FactRules.@Nullable Steps steps(Yaml file) {
+        List<String> at = file.texts("steps");
+        return at.isEmpty()
+                ? null
+                : new FactRules.Steps(
+                        file.text("unit"),
+                        at.stream().map(Double::valueOf).toList(),
+                        FactRules.Side.valueOf(file.text("good")),
+                        file.number("mark"));
     }
 
     private static CauseRules causes(Yaml file) {

@@ -1,5 +1,6 @@
 package baylantern.core.season.foresight;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.season.account.Accounts;
 import baylantern.core.season.account.Skies;
 import baylantern.core.season.account.TreeRecord;
@@ -14,16 +15,14 @@ import java.util.List;
  */
 public record Learned(Accounts accounts, Lessons lessons, List<Hindcast.Told> told) {
 
-    /** So many past looks are gone through at most, to keep the farm quick. */
-    public static final int MOST_LOOKS = 160;
-
     /**
      * Learns from trees of one species.
      *
      * @param until evening up to which looks are read, counted from the epoch
      */
     public static Learned of(Accounts.Grounds grounds, List<TreeRecord> trees, Skies skies, int until) {
-        Hindcast hindcast = new Hindcast(grounds, trees, skies, until, MOST_LOOKS);
+        int most = (int) grounds.rules().value(FigureName.PAST_LOOKS);
+        Hindcast hindcast = new Hindcast(grounds, trees, skies, until, most);
         Accounts accounts = Accounts.learn(
                 grounds, trees.stream().map(tree -> tree.until(until)).toList(), skies.past());
         return new Learned(accounts, hindcast.lessons(), hindcast.told());

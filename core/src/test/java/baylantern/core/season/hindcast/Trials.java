@@ -1,5 +1,6 @@
 package baylantern.core.season.hindcast;
 
+import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.season.account.Accounts;
@@ -9,7 +10,6 @@ import baylantern.core.season.account.SkyDays;
 import baylantern.core.season.account.TreeRecord;
 import baylantern.core.season.farms.MadeUpFarm;
 import baylantern.core.season.farms.Watch;
-import baylantern.core.season.foresight.Learned;
 import baylantern.core.season.weather.StartingClimates;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -26,6 +26,7 @@ final class Trials {
 
     static final Rulebook RULES = Rulebook.shipped();
     static final int LEARNED_DAYS = 400;
+    private static final int PAST_LOOKS = (int) RULES.flush().value(FigureName.PAST_LOOKS);
 
     /** A kind of farm: where, what grows, and by which law. */
     record Kind(StartingClimates.Kind climate, double latitudeDeg, String species, MadeUpFarm.Law law) {}
@@ -57,8 +58,8 @@ final class Trials {
         Watch watch = new Watch(species, farm.weather, kind.latitudeDeg, MadeUpFarm.START.minusDays(200), last);
         Skies skies = watch.skies;
         List<Hindcast.Foretold> everyLook = new ArrayList<>();
-        Hindcast hindcast = new Hindcast(
-                watch.grounds, records, skies, (int) last.toEpochDay(), Learned.MOST_LOOKS, everyLook::add);
+        Hindcast hindcast =
+                new Hindcast(watch.grounds, records, skies, (int) last.toEpochDay(), PAST_LOOKS, everyLook::add);
         hindcast.told().stream()
                 .filter(told -> learned(told.said().day()))
                 .mapToDouble(Hindcast.Told::held)

@@ -1,0 +1,86 @@
+package baylantern.core.take.gain;
+
+import baylantern.core.take.gain.LogitDesign.Row;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/** Foretells each session from the others: in some parts, each left out in turn. */
+final class LeftOut {
+
+    private static final int PARTS = 8;
+    private static final int ROUNDS = 4;
+    private static final int TENTHS = 10;
+
+    private final double[] model;
+    private final double[] plain;
+    private final double[] grafts;
+    private final double[][] tenths = new double[TENTHS][3];
+
+    private LeftOut(int sessions) {
+        model = new double[sessions];
+        plain = new double[sessions];
+        grafts = new double[sessions];
+    }
+
+    static Foretelling of(LogitFit whole, List<Row> rows, int sessions) {
+        LeftOut told = new LeftOut(sessions);
+        for (int part = 0; part < Math.min(PARTS, sessions); part++) {
+            List<Row> out = new ArrayList<>();
+            List<Row> in = new ArrayList<>();
+            for (Row row : rows) {
+                (row.session() % PARTS == part ? out : in).add(row);
+            }
+            if (!out.isEmpty() && !in.isEmpty()) {
+                told.foretell(whole.again(in, ROUNDS), out, rate(in));
+            }
+        }
+        return told.result();
+    }
+
+    private static double rate(List<Row> rows) {
+        return rows.stream().mapToDouble(Row::taken).sum()
+                / rows.stream().mapToDouble(Row::decided).sum();
+    }
+
+    private void foretell(LogitFit fit, List<Row> out, double rate) {
+        double luck = Math.pow(fit.sessionSpread(), 2);
+        for (Row row : out) {
+            double p = Normal.meanRate(fit.logOdds(row.at(), row.times()), fit.variance(row.at(), row.times()) + luck);
+            double failed = row.decided() - row.taken();
+            model[row.session()] += row.taken() * (1 - p) * (1 - p) + failed * p * p;
+            plain[row.session()] += row.taken() * (1 - rate) * (1 - rate) + failed * rate * rate;
+            grafts[row.session()] += row.decided();
+            double[] tenth = tenths[Math.min(TENTHS - 1, (int) (p * TENTHS))];
+            tenth[0] += p * row.decided();
+            tenth[1] += row.taken();
+            tenth[2] += row.decided();
+        }
+    }
+
+    private Foretelling result() {
+        double all = sum(grafts);
+        double better = (sum(plain) - sum(model)) / all;
+        double square = 0;
+        for (int s = 0; s < model.length; s++) {
+            double beside = plain[s] - model[s] - better * grafts[s];
+            square += beside * beside;
+        }
+        double error = Math.sqrt(square * model.length / Math.max(1.0, model.length - 1)) / all;
+        List<Foretelling.Tenth> told = IntStream.range(0, TENTHS)
+                .filter(i -> tenths[i][2] > 0)
+                .mapToObj(i -> new Foretelling.Tenth(
+                        tenths[i][0] / tenths[i][2], tenths[i][1] / tenths[i][2], (int) tenths[i][2]))
+                .toList();
+        return new Foretelling(
+                sum(model) / all, sum(plain) / all, model.length, (int) all, better > error && better > 0, told);
+    }
+
+    private static double sum(double[] values) {
+        double sum = 0;
+        for (double value : values) {
+            sum += value;
+        }
+        return sum;
+    }
+}
