@@ -104,7 +104,7 @@ export function readLength(text: string, unit: Choices["length"]): number | unde
 }
 
 // "mm", "mm a day" and "mm of rim" are lengths all the same.
-const lengthIn = (unit: string) => /^mm(?= |$)/.test(unit);
+export const lengthIn = (unit: string) => /^mm(?= |$)/.test(unit);
 
 /** A figure as the grower reads it, without its unit. */
 export function figureNumber(value: number, unit: string, choices: Choices): string {

@@ -11,6 +11,7 @@ import { BlockList } from "./BlockList";
 import { DayStrip, StripTable } from "./DayStrip";
 import { clock, type DayView, useBenchDay } from "./dayApi";
 import { LineSchools } from "./LineSchools";
+import { LineTake } from "./LineTake";
 import { TeamForm } from "./TeamForm";
 
 /** A graft day as a piece of work: what, in which order, by whom, when it is done, what goes into the box. */
@@ -170,6 +171,7 @@ function Lines({ day }: { day: DayView }) {
               {line.techniqueName}, {line.spotName}
               {line.again > 0 && `; ${line.again} of its stocks are tried again`}
             </span>
+            <LineTake likely={line.likely} grafts={line.grafts} />
             <LineSchools planNo={line.planNo} variety={line.varietyName} />
           </li>
         ))}

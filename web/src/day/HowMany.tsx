@@ -121,7 +121,8 @@ function Told({ many, living, made, sureWords, onDraft }: ToldProps) {
         {many.take.decided > 0
           ? `${many.take.taken} of ${many.take.decided} took here`
           : "None of these decided here yet; their kin say"}
-        , likely {percent(many.take.low)}–{percent(many.take.high)} %. Grafts of one day share its luck
+        , likely {percent(many.take.low)}–{percent(many.take.high)} %
+        {many.byGains ? ", from what moves take here" : ""}. Grafts of one day share its luck
         {many.luck.days > 0 ? `, as ${many.luck.days} days here show` : ""}. On one limb or tree,{" "}
         {many.oneLives} so that one lives. In case one fails: of one it lives with {percent(many.inCase.one)}{" "}
         %, of two one does with {percent(many.inCase.two)} %.

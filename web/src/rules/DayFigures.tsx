@@ -1,6 +1,5 @@
-import type { Schemas } from "../api/client";
 import { PartHeading } from "../ui/parts";
-import { FigureTable } from "./FigureTable";
+import { OwnFigures } from "./OwnFigures";
 
 const NAMES: Record<string, string> = {
   cutBudS: "a bud is cut in",
@@ -26,11 +25,11 @@ const NAMES: Record<string, string> = {
 };
 
 /** What a graft day rests on: how long things take, what a day holds, what is used up. */
-export function DayFigures({ day }: { day: Record<string, Schemas["rules.Figure"]> }) {
+export function DayFigures() {
   return (
     <>
       <PartHeading>The graft day</PartHeading>
-      <FigureTable name="Figures of the graft day" figures={day} names={NAMES} />
+      <OwnFigures name="Figures of the graft day" subject="DAY" names={NAMES} />
     </>
   );
 }

@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
 import { PartHeading } from "../ui/parts";
-import { FigureTable } from "./FigureTable";
+import { OwnFigures } from "./OwnFigures";
 
 const NAMES: Record<string, string> = {
   nearMm: "lines meet within",
@@ -43,6 +43,7 @@ const NAMES: Record<string, string> = {
   favour: "favour for the species",
   pairLeast: "a pair apart below",
   pairSpoil: "unlike sizes cost",
+  usualScionMm: "a scion, where not measured",
   scionEveryMm: "a scion for each",
   mostScions: "scions on a limb, at most",
   limbThinnestMm: "limb, at least",
@@ -67,7 +68,7 @@ export function FitFigures({ fit, species }: { fit: Schemas["rules.FitRules"]; s
           Less good here: {hinder.techniques.join(", ")}; {hinder.why}.
         </p>
       )}
-      <FigureTable name="Figures of fit" figures={fit.figures} names={NAMES} />
+      <OwnFigures name="Figures of fit" subject="FIT" names={NAMES} />
     </>
   );
 }

@@ -3,7 +3,7 @@ import { StageBadge } from "../drawings/StageBadge";
 import { STAGE_ORDER, STAGES, type Stage } from "../drawings/stages";
 import { PartHeading } from "../ui/parts";
 import { Wide } from "../ui/Wide";
-import { FigureTable } from "./FigureTable";
+import { OwnFigures } from "./OwnFigures";
 
 type FlushRules = Schemas["rules.FlushRules"];
 
@@ -14,6 +14,7 @@ const NAMES: Record<string, string> = {
   cycleSpread: "flushes of a tree differ by",
   holdDays: "winter is judged over",
   weatherRuns: "ranges are drawn from",
+  pastLooks: "ranges are learned from",
   healingAhead: "a union forms in",
   litFrom: "a wick is lit from",
   litChance: "a day is lit from a chance of",
@@ -91,7 +92,7 @@ export function FlushFigures({ flush, species }: { flush: FlushRules; species: s
           </tbody>
         </table>
       </Wide>
-      <FigureTable name="Figures for flushes and windows" figures={flush.figures} names={NAMES} />
+      <OwnFigures name="Figures for flushes and windows" subject="FLUSH" names={NAMES} />
     </>
   );
 }

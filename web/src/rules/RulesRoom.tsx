@@ -6,9 +6,11 @@ import { Wide } from "../ui/Wide";
 import { figureNumber, lengthUnit, useChoices } from "../units";
 import { DayFigures } from "./DayFigures";
 import { Disagreements } from "./Disagreements";
-import { FigureTable } from "./FigureTable";
 import { FitFigures } from "./FitFigures";
 import { FlushFigures } from "./FlushFigures";
+import { LifeFigures } from "./LifeFigures";
+import { OwnFigures } from "./OwnFigures";
+import { OwnNumbers } from "./OwnNumbers";
 import { WoodFigures } from "./WoodFigures";
 
 const NAMES: Record<string, string> = {
@@ -33,8 +35,10 @@ export function RulesRoom() {
   return (
     <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">
       <Statement title="What the advice rests on">
-        Horticulture gives ranges, not constants. These are starting figures; your own records decide.
+        Horticulture gives ranges, not constants. These are starting figures; your own records decide. Open a
+        number to put your own in its place.
       </Statement>
+      <OwnNumbers species={rules.data.species} onSpecies={setKey} />
       <Select aria-label="Species" className="max-w-60" value={key} onChange={(e) => setKey(e.target.value)}>
         {rules.data.species.map((s) => (
           <option key={s.key} value={s.key}>
@@ -46,7 +50,8 @@ export function RulesRoom() {
       <FlushFigures flush={rules.data.flush} species={key} />
       <WoodFigures wood={rules.data.wood} species={key} />
       <FitFigures fit={rules.data.fit} species={key} />
-      <DayFigures day={rules.data.day} />
+      <DayFigures />
+      <LifeFigures />
       <PartHeading>Techniques</PartHeading>
       <Wide name="Techniques and their limits">
         <table className="w-full min-w-[760px] text-[14.5px]">
@@ -95,7 +100,12 @@ function SpeciesFigures({ species }: { species: Schemas["rules.Species"] }) {
       <p className="mt-3">
         {species.family}, {species.genus}. {species.notes.join(" ")}
       </p>
-      <FigureTable name={`Figures for ${species.name}`} figures={species.figures} names={NAMES} />
+      <OwnFigures
+        name={`Figures for ${species.name}`}
+        subject="SPECIES"
+        species={species.key}
+        names={NAMES}
+      />
     </>
   );
 }

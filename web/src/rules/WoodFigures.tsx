@@ -4,6 +4,7 @@ import { Wide } from "../ui/Wide";
 import { measureWords, useChoices } from "../units";
 import { LOOKS } from "../wood/checkWords";
 import { FigureTable } from "./FigureTable";
+import { OwnFigures } from "./OwnFigures";
 
 const NAMES: Record<string, string> = {
   coolBoxC: "cool box is taken at",
@@ -72,7 +73,7 @@ export function WoodFigures({ wood, species }: { wood: Schemas["rules.WoodRules"
         </table>
       </Wide>
       <FigureTable name={`Measures of ${species} sticks`} figures={kind.measures} names={MEASURE_NAMES} />
-      <FigureTable name="Figures of wood" figures={wood.figures} names={NAMES} />
+      <OwnFigures name="Figures of wood" subject="WOOD" names={NAMES} />
     </>
   );
 }

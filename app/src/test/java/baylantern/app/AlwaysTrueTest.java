@@ -60,6 +60,7 @@ class AlwaysTrueTest extends ApiTest {
             "POST /api/notebooks",
             "POST /api/notebooks/{id}/preview",
             "POST /api/recalls/preview",
+            "POST /api/rules/figures/try",
             "POST /api/printer",
             "POST /api/printer/roll",
             "POST /api/scans",
@@ -375,6 +376,7 @@ class AlwaysTrueTest extends ApiTest {
                 .forEach(block -> blocks.add(0, block.get("key").asString()));
         did("PUT /api/bench-days/{day}/order", http.put(day + "/order", Map.of("blocks", blocks)));
         did("DELETE /api/bench-days/{day}/order", delete(day + "/order"));
+        did("PUT /api/rules/figures", http.put("/api/rules/figures", Map.of("key", "pushCleft", "number", 28)));
         did("PUT /api/grafts/habits", http.put("/api/grafts/habits", Map.of("question", "water", "school", "moist")));
         did("POST /api/bench-days/{day}/labels", http.post(day + "/labels", Map.of()));
         did("POST /api/bench-days/{day}/begin", http.post(day + "/begin", Map.of()));

@@ -69,6 +69,27 @@ class ArchitectureTest {
                     .or(assignableTo(java.util.function.Supplier.class).and(not(type(Derived.class))))
                     .or(assignableTo(java.util.concurrent.atomic.AtomicReference.class)));
 
+    /** The grower may change a figure at any time: who lives as long as the server looks it up each time. */
+    @ArchTest
+    static final ArchRule figuresAreLookedUpWhenTheyAreUsed = noClasses()
+            .that()
+            .areMetaAnnotatedWith(org.springframework.stereotype.Component.class)
+            .should(new ArchCondition<>("look figures up while they are made") {
+                @Override
+                public void check(JavaClass type, com.tngtech.archunit.lang.ConditionEvents events) {
+                    type.getConstructors().stream()
+                            .flatMap(made -> made.getMethodCallsFromSelf().stream())
+                            .filter(call ->
+                                    call.getTargetOwner().getPackageName().equals("baylantern.core.rules"))
+                            .filter(call -> java.util.Set.of("value", "figure", "figures", "now")
+                                            .contains(call.getName())
+                                    || call.getTarget().getRawParameterTypes().stream()
+                                            .anyMatch(one -> one.getSimpleName().equals("FigureName")))
+                            .forEach(call -> events.add(com.tngtech.archunit.lang.SimpleConditionEvent.satisfied(
+                                    call, call.getDescription())));
+                }
+            });
+
     @ArchTest
     static final ArchRule onlyTheFarmsClockTellsTheDay = noClasses()
             .that()

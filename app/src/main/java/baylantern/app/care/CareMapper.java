@@ -84,6 +84,9 @@ interface CareMapper {
     /** Live grafts that have not pushed, the oldest first. */
     List<WaitingService.Silent> silent();
 
+    /** All open visits. */
+    List<VisitRow> open();
+
     /** By which rules the visits were planned last, null where nobody knows. */
     @Nullable
     String plannedBy();

@@ -54,8 +54,6 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     private final LineageService lineage;
     private final Rulebook rules;
     private final FarmClock clock;
-    private final long apartDays;
-    private final long lapseDays;
 
     VisitPlanner(
             CareMapper care,
@@ -74,8 +72,6 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         this.lineage = lineage;
         this.rules = rules;
         this.clock = clock;
-        this.lapseDays = (long) rules.life(FigureName.LAPSE_DAYS).value();
-        this.apartDays = (long) rules.life(FigureName.APART_AGAIN).value();
     }
 
     @Override
@@ -84,7 +80,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         plan(lookedAt, this::settle);
         Set<Long> others = new HashSet<>(Objects.requireNonNullElse(change.rows(Fact.GRAFTS), Set.of()));
         boolean any = change.rows(Fact.LOOKS) == null || change.rows(Fact.GRAFTS) == null;
-        if (any || change.touches(Fact.WEATHER, Fact.CLIMATE, Fact.SITE)) {
+        if (any || change.touches(Fact.WEATHER, Fact.CLIMATE, Fact.SITE, Fact.FIGURES)) {
             others.addAll(care.graftsWithVisits());
         }
         if (change.touches(Fact.HOLDS)) {
@@ -95,6 +91,9 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         }
         others.removeAll(lookedAt);
         plan(others, this::settleWhereMoved);
+        if (change.touches(Fact.FIGURES)) {
+            Rows.one(care.planned(rules.visitsMark()));
+        }
     }
 
     /** The visit of a held graft is always today's; what the forecast asks for, and what lapses, goes by the days. */
@@ -102,7 +101,8 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     @Transactional
     public void dayTurned() {
         Set<Long> wanting = new TreeSet<>(care.graftsWithVisit(ISOLATE));
-        wanting.addAll(care.graftsLate(clock.today().minusDays(lapseDays)));
+        wanting.addAll(care.graftsLate(
+                clock.today().minusDays((long) rules.life(FigureName.LAPSE_DAYS).value())));
         WeatherCare.KINDS.forEach(kind -> wanting.addAll(care.graftsWithVisit(kind)));
         plan(wanting, this::settleWhereMoved);
     }
@@ -204,6 +204,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     // Nothing else is done to a held graft; the visit stays until it is released, and rests while it stands apart.
     private PlannedVisit isolate(GraftLife life) {
         LocalDate today = clock.today();
+        long apartDays = (long) rules.life(FigureName.APART_AGAIN).value();
         LocalDate again = life.steps().stream()
                 .filter(step -> step.look().sign() == Sign.APART)
                 .map(step -> step.look().seenOn().plusDays(apartDays))

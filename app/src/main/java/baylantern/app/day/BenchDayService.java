@@ -1,6 +1,9 @@
 package baylantern.app.day;
 
 import baylantern.app.platform.FarmClock;
+import baylantern.app.take.ComingGraft;
+import baylantern.app.take.ComingTakes;
+import baylantern.app.wood.LotView;
 import baylantern.core.day.crew.DaysOfWork;
 import baylantern.core.day.crew.Flow;
 import baylantern.core.day.crew.Forecast;
@@ -14,8 +17,10 @@ import baylantern.core.rules.Rulebook;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -31,9 +36,17 @@ class BenchDayService {
     private final TeamService teams;
     private final Rulebook rules;
     private final FarmClock clock;
+    private final ComingTakes takes;
 
     BenchDayService(
-            LayoutService layouts, DayMapper days, RunMapper runs, TeamService teams, Rulebook rules, FarmClock clock) {
+            LayoutService layouts,
+            DayMapper days,
+            RunMapper runs,
+            TeamService teams,
+            Rulebook rules,
+            FarmClock clock,
+            ComingTakes takes) {
+        this.takes = takes;
         this.clock = clock;
         this.teams = teams;
         this.layouts = layouts;
@@ -50,6 +63,7 @@ class BenchDayService {
      *
      * @param again how many of its stocks are tried again, after a graft that failed
      * @param missing what is short, null where nothing is
+     * @param likely what its grafts are likely to take, with the wood that most of them have
      */
     record LineView(
             int planNo,
@@ -59,7 +73,8 @@ class BenchDayService {
             int grafts,
             int laid,
             int again,
-            @Nullable String missing) {}
+            @Nullable String missing,
+            ComingTakes.Told likely) {}
 
     /** A block in its turn; suspect wood comes last. */
     record BlockView(
@@ -180,7 +195,7 @@ class BenchDayService {
         return new Progress(!jobs.isEmpty(), made, open, jobs.size() - made - open);
     }
 
-    private static LineView line(Blocks.Line line, List<JobRow> jobs) {
+    private LineView line(Blocks.Line line, List<JobRow> jobs) {
         int laid = line.pieces().size()
                 + (int) jobs.stream()
                         .filter(job -> job.planNo() == line.plan().planNo() && job.refused() == null)
@@ -195,7 +210,21 @@ class BenchDayService {
                 (int) line.pieces().stream()
                         .filter(piece -> piece.stem().again())
                         .count(),
-                missing(line, laid));
+                missing(line, laid),
+                takes.of(coming(line)));
+    }
+
+    private static ComingGraft coming(Blocks.Line line) {
+        Map<LotView, Long> lots = line.pieces().stream()
+                .collect(Collectors.groupingBy(Blocks.Piece::lot, LinkedHashMap::new, Collectors.counting()));
+        ComingGraft.Wood wood = lots.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .map(lot ->
+                        new ComingGraft.Wood(Objects.requireNonNullElse(lot.of().fromName(), ""), lot.cutOn()))
+                .orElse(null);
+        return new ComingGraft(
+                line.plan().varietyId(), line.technique().key(), line.plan().onDay(), wood);
     }
 
     private static @Nullable String missing(Blocks.Line line, int laid) {

@@ -23,7 +23,6 @@ import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.Look;
 import baylantern.core.day.crew.Role;
-import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.weather.WeatherDay;
@@ -88,8 +87,7 @@ public class DemoFarm {
         this.wood = wood;
         this.fit = fit;
         this.rules = rules;
-        this.lives = new DemoLife(
-                new CarePlan(rules), rules.life(FigureName.ESTABLISHED_AFTER).value());
+        this.lives = new DemoLife(new CarePlan(rules), rules);
     }
 
     /** Since then each graft has its minute. */

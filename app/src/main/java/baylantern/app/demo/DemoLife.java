@@ -8,6 +8,8 @@ import baylantern.core.care.Look;
 import baylantern.core.care.PlannedVisit;
 import baylantern.core.care.Sign;
 import baylantern.core.care.Trace;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.warmth.HealingClock;
 import java.time.LocalDate;
@@ -52,11 +54,11 @@ final class DemoLife {
             "PLANT_OUT");
 
     private final CarePlan plan;
-    private final double establishedAfter;
+    private final Rulebook rules;
 
-    DemoLife(CarePlan plan, double establishedAfter) {
+    DemoLife(CarePlan plan, Rulebook rules) {
         this.plan = plan;
-        this.establishedAfter = establishedAfter;
+        this.rules = rules;
     }
 
     /** The healing days on which things happen to a graft, counted from grafting. */
@@ -140,7 +142,8 @@ final class DemoLife {
         Fate fate = Fate.of(takes, subject.technique(), random);
         List<Look> looks = new ArrayList<>();
         for (int guard = 0; guard < MOST_LOOKS; guard++) {
-            GraftLife life = GraftLife.of(subject.madeOn(), looks, clock, establishedAfter);
+            double established = rules.life(FigureName.ESTABLISHED_AFTER).value();
+            GraftLife life = GraftLife.of(subject.madeOn(), looks, clock, established);
             LocalDate plantingOut = clock.after(subject.madeOn(), 210);
             List<PlannedVisit> open = plan.open(subject, life, clock);
             LocalDate next = open.stream()

@@ -42,7 +42,17 @@ public class Changes {
 
     /** Keeps something that can be brought up to date from what it was and what has changed. */
     public <T> Derived<T> renew(Derived.Reckoning<T> reckoning, Fact... facts) {
-        Derived<T> derived = new Derived<>(this, EnumSet.copyOf(List.of(facts)), reckoning);
+        return renewJudged(
+                (before, since) -> since.touches(Fact.FIGURES)
+                        ? reckoning.from(null, Change.everything())
+                        : reckoning.from(before, since),
+                facts);
+    }
+
+    /** The same where the reckoning judges by itself which figures of the rulebook it rests on. */
+    public <T> Derived<T> renewJudged(Derived.Reckoning<T> reckoning, Fact... facts) {
+        Set<Fact> all = EnumSet.of(Fact.FIGURES, facts);
+        Derived<T> derived = new Derived<>(this, all, reckoning);
         kept.add(derived);
         return derived;
     }

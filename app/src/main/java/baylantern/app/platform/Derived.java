@@ -1,6 +1,7 @@
 package baylantern.app.platform;
 
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -91,7 +92,11 @@ public final class Derived<T> implements Supplier<T> {
 
     // What rests on the day alone is the day itself: to ask it for the day would go in a circle.
     private LocalDate day() {
-        return facts.contains(Fact.DAY) && facts.size() > 1 ? changes.today() : LocalDate.MIN;
+        return facts.contains(Fact.DAY) && !restsOnTheDayAlone() ? changes.today() : LocalDate.MIN;
+    }
+
+    private boolean restsOnTheDayAlone() {
+        return facts.equals(EnumSet.of(Fact.DAY, Fact.FIGURES));
     }
 
     /** Something has been committed. */

@@ -26,6 +26,8 @@ public enum Fact {
     SPOTS("place_spot"),
     PEOPLE("place_person"),
     AWAY("place_away"),
+    /** Figures of the rulebook the grower changed; whatever is reckoned rests on these, and need not name them. */
+    FIGURES("rules_figure"),
     /** Numbers given of codes; no act takes them back. */
     NUMBERS("place_number"),
     VARIETIES("place_variety"),
@@ -61,7 +63,7 @@ public enum Fact {
     VISITS("care_visit", "care_planned");
 
     private static final Pattern TABLE =
-            Pattern.compile("\\b(?:house|sound|place|season|lineage|wood|bench|day|fit|care|cause)_[a-z_]+\\b");
+            Pattern.compile("\\b(?:house|sound|rules|place|season|lineage|wood|bench|day|fit|care|cause)_[a-z_]+\\b");
     private static final Pattern WRITTEN =
             Pattern.compile("\\b(INSERT\\s+INTO|UPDATE|DELETE\\s+FROM|MERGE\\s+INTO)\\s+([a-z_]+)");
     private static final Pattern SAID = Pattern.compile("/\\*\\s*facts?:([A-Z_ ]+)\\*/");

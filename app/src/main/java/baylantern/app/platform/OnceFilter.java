@@ -174,8 +174,9 @@ class OnceFilter extends OncePerRequestFilter {
             }
             changes.settle();
             OpenChange made = changes.open();
-            if (made == null) {
-                // Nothing was changed: to ask the same again does no harm and need not be remembered.
+            if (made == null || status.isRollbackOnly()) {
+                // Nothing was changed, or only to see what it would do: to ask again does no harm and need not be
+                // remembered.
                 status.setRollbackOnly();
                 return true;
             }

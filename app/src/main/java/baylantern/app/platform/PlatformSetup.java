@@ -1,6 +1,7 @@
 package baylantern.app.platform;
 
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.OwnFigures;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Words;
 import java.time.Clock;
@@ -19,11 +20,12 @@ class PlatformSetup {
     }
 
     @Bean
-    Rulebook rulebook(LanternSettings settings) {
+    Rulebook rulebook(LanternSettings settings, OwnFigures own) {
         Rulebook shipped = Rulebook.shipped();
         Rulebook runs =
                 settings.weatherRuns() > 0 ? shipped.with(FigureName.WEATHER_RUNS, settings.weatherRuns()) : shipped;
-        return settings.pastLooks() > 0 ? runs.with(FigureName.PAST_LOOKS, settings.pastLooks()) : runs;
+        Rulebook looks = settings.pastLooks() > 0 ? runs.with(FigureName.PAST_LOOKS, settings.pastLooks()) : runs;
+        return looks.owned(own);
     }
 
     @Bean

@@ -1,4 +1,4 @@
-/** The rulebook for reading. */
+/** The rulebook, and the figures of it the grower changed. */
 @NullMarked
 package baylantern.app.rules;
 

@@ -8,7 +8,6 @@ import baylantern.app.platform.Derived;
 import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.EachAlone;
 import baylantern.app.platform.FarmClock;
-import baylantern.app.platform.FarmProblem;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
@@ -62,7 +61,7 @@ public class FlushService {
         this.rules = rules;
         this.clock = clock;
         this.years = changes.derive(this::draw, SeasonFacts.SKY);
-        this.farm = changes.renew((before, since) -> reckon(before), SeasonFacts.ALL);
+        this.farm = changes.renewJudged((before, since) -> reckon(before), SeasonFacts.ALL);
         this.waves = changes.deriveEach(this::swelling, SeasonFacts.ALL);
     }
 
@@ -100,13 +99,19 @@ public class FlushService {
         List<Plant> inOrder = plants.plants(notes.keySet());
         Map<String, List<Plant>> plantsOf = inOrder.stream()
                 .collect(Collectors.groupingBy(Plant::speciesKey, LinkedHashMap::new, Collectors.toList()));
+        // Species are reckoned beside each other, each from the figures as they are now.
+        Rulebook figures = rules.now();
         SpeciesForecasts forecasts =
-                new SpeciesForecasts(rules, weather.weather(), clock.today(), places.latitudeDeg());
+                new SpeciesForecasts(figures, weather.weather(), clock.today(), places.latitudeDeg());
         Map<String, OfSpecies> old = before == null ? Map.of() : before.bySpecies();
         // What is kept is read here, on this thread; what follows is plain reckoning, species beside species.
         EachAlone<Asked> asked = EachAlone.of(
                 plantsOf.entrySet(),
-                own -> ask(own.getKey(), inputs(own.getKey(), own.getValue(), notes), old.get(own.getKey()), forecasts),
+                own -> ask(
+                        own.getKey(),
+                        inputs(own.getKey(), own.getValue(), notes, figures),
+                        old.get(own.getKey()),
+                        forecasts),
                 own -> words(own.getKey()));
         EachAlone<Told> told =
                 asked.then(one -> new Told(one.speciesKey(), one.forecast().join()), one -> words(one.speciesKey()));
@@ -128,7 +133,7 @@ public class FlushService {
     private record Asked(String speciesKey, CompletableFuture<OfSpecies> forecast) {}
 
     private Asked ask(String speciesKey, OfSpecies.Inputs inputs, @Nullable OfSpecies was, SpeciesForecasts forecasts) {
-        Species species = rules.species(speciesKey).orElseThrow(() -> FarmProblem.unknown("species", speciesKey));
+        Species species = forecasts.species(speciesKey);
         return new Asked(
                 speciesKey,
                 was != null && was.restsOn(inputs)
@@ -140,12 +145,15 @@ public class FlushService {
         return "The flush of " + rules.species(speciesKey).map(Species::name).orElse("trees of an unknown species");
     }
 
-    private OfSpecies.Inputs inputs(String speciesKey, List<Plant> own, Map<Long, PlantNotes> notes) {
+    private OfSpecies.Inputs inputs(String speciesKey, List<Plant> own, Map<Long, PlantNotes> notes, Rulebook figures) {
         return new OfSpecies.Inputs(
                 own,
                 own.stream().map(plant -> Known.in(notes, plant.id())).toList(),
                 warmth.budWarmth(speciesKey),
-                years());
+                years(),
+                new OfSpecies.Figures(
+                        figures.flush(),
+                        figures.species(speciesKey).orElseThrow().figures()));
     }
 
     /** How well ranges told of a species have held on this farm; of one plant where it is named. */

@@ -26,12 +26,12 @@ class NoteShelf {
     private static final int MOST_STALE = 500;
 
     private final WatchMapper mapper;
-    private final double swellShare;
+    private final Rulebook rules;
     private final Derived<Map<Long, PlantNotes>> notes;
 
     NoteShelf(WatchMapper mapper, Rulebook rules, Changes changes) {
         this.mapper = mapper;
-        this.swellShare = rules.flush().value(FigureName.SWELL_SHARE);
+        this.rules = rules;
         this.notes = changes.renew(this::read, SeasonFacts.NOTES);
     }
 
@@ -60,7 +60,8 @@ class NoteShelf {
         rows.forEach(row ->
                 byPlant.computeIfAbsent(row.plantId(), k -> new ArrayList<>()).add(row));
         Map<Long, PlantNotes> notes = new LinkedHashMap<>();
-        byPlant.forEach((plant, own) -> notes.put(plant, PlantNotes.of(own, swellShare)));
+        double share = rules.flush().value(FigureName.SWELL_SHARE);
+        byPlant.forEach((plant, own) -> notes.put(plant, PlantNotes.of(own, share)));
         return notes;
     }
 

@@ -1,6 +1,8 @@
 package baylantern.app.season;
 
 import baylantern.app.place.Plant;
+import baylantern.core.rules.Figure;
+import baylantern.core.rules.FlushRules;
 import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.foresight.Learned;
 import baylantern.core.season.warmth.DailySums;
@@ -19,18 +21,24 @@ final class OfSpecies {
     private final List<Watched> watched;
 
     /** What forecasts are reckoned from; as long as it stays equal, so do they. */
-    record Inputs(List<Plant> plants, List<PlantNotes> notes, DailySums sums, WeatherYears years) {}
+    record Inputs(List<Plant> plants, List<PlantNotes> notes, DailySums sums, WeatherYears years, Figures figures) {}
+
+    /** The figures of the rulebook that count, as they are now. */
+    record Figures(FlushRules flush, Map<String, Figure> species) {}
 
     /**
      * What is learned from: looks up to the last evening of the month before, so that a note of today moves the tree it
      * is of and no other.
      */
-    record Lore(LocalDate until, List<List<NoteRow>> notes, DailySums sums) {
+    record Lore(LocalDate until, List<List<NoteRow>> notes, DailySums sums, Figures figures) {
 
         static Lore of(Inputs inputs, LocalDate today) {
             LocalDate until = today.withDayOfMonth(1).minusDays(1);
             return new Lore(
-                    until, inputs.notes().stream().map(own -> own.until(until)).toList(), inputs.sums());
+                    until,
+                    inputs.notes().stream().map(own -> own.until(until)).toList(),
+                    inputs.sums(),
+                    inputs.figures());
         }
     }
 

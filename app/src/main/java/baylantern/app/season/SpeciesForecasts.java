@@ -1,6 +1,7 @@
 package baylantern.app.season;
 
 import baylantern.app.place.Plant;
+import baylantern.app.platform.FarmProblem;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
@@ -42,6 +43,11 @@ final class SpeciesForecasts {
         this.weather = weather;
         this.today = today;
         this.latitudeDeg = latitudeDeg;
+    }
+
+    /** A species as the rulebook has it now; throws where it knows none of that key. */
+    Species species(String key) {
+        return rules.species(key).orElseThrow(() -> FarmProblem.unknown("species", key));
     }
 
     /** The forecasts; what was learned and foreseen before is kept as far as it still holds. */

@@ -77,6 +77,12 @@ class GainService {
                 : new GainView(null, told.gains(), told.foretelling());
     }
 
+    /** The model of all grafts; empty where it foretells no better than the plain rate, so that nothing may rest on it. */
+    Optional<GainModel> standing() {
+        return Optional.ofNullable(models.get(new Span(null)).told())
+                .filter(told -> told.foretelling().stands());
+    }
+
     /** One of the two. */
     record Side(String kind, String words, TakeCount count, double mean, double low, double high) {}
 

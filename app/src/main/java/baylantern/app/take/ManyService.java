@@ -36,9 +36,20 @@ public class ManyService {
     private final PlaceService places;
     private final Rulebook rules;
     private final TakeTrees trees;
+    private final GainService gains;
+    private final ComingKinds about;
     private final Derived<Learned> learned;
 
-    ManyService(GraftService grafts, PlaceService places, Rulebook rules, TakeTrees trees, Changes changes) {
+    ManyService(
+            GraftService grafts,
+            PlaceService places,
+            Rulebook rules,
+            TakeTrees trees,
+            GainService gains,
+            ComingKinds about,
+            Changes changes) {
+        this.gains = gains;
+        this.about = about;
         this.trees = trees;
         this.grafts = grafts;
         this.places = places;
@@ -69,12 +80,20 @@ public class ManyService {
     /**
      * How many.
      *
+     * @param byGains true where the take rests on what moves take on this farm, which then foretells better than the plain rate
      * @param least so many are to be made
      * @param luck how far the farm's days differ, on log-odds, learned from {@code luck.days} days
      * @param oneLives how many of one limb or tree so that one lives with the wanted sureness
      */
     record Many(
-            Take take, DayLuck luck, int least, int oneLives, InCase inCase, Given asked, List<HowMany.Point> curve) {}
+            Take take,
+            boolean byGains,
+            DayLuck luck,
+            int least,
+            int oneLives,
+            InCase inCase,
+            Given asked,
+            List<HowMany.Point> curve) {}
 
     /** A second one in case the first fails: chance that one lives of one, and of two. */
     record InCase(double one, double two) {}
@@ -95,12 +114,13 @@ public class ManyService {
             throw FarmProblem.unknown("technique", asked.techniqueKey());
         }
         Learned known = learned.get();
-        List<String> path = path(variety, asked.techniqueKey());
-        Belief belief = known.takes().of(path);
+        ComingGraft graft = ComingGraft.of(variety.id(), asked.techniqueKey());
+        Belief belief = belief(graft);
         HowMany many = new HowMany(belief, known.luck());
         int least = least(many, asked);
         return new Many(
-                chance(asked.varietyId(), asked.techniqueKey()),
+                take(graft, belief),
+                gains.standing().isPresent(),
                 known.luck(),
                 least,
                 many.least(1, asked.sure()),
@@ -113,14 +133,35 @@ public class ManyService {
                 many.curve(asked.living(), Math.max(least, asked.made()) + Math.max(2, least / 4), CURVE_POINTS));
     }
 
-    /** What a take of a variety by a technique is likely to be. */
+    /** What grafts of a variety by a technique took, and their kin. */
     public Take chance(long varietyId, @Nullable String techniqueKey) {
-        Learned known = learned.get();
-        List<String> path = path(places.variety(varietyId), techniqueKey);
-        Belief belief = known.takes().of(path);
+        ComingGraft graft = ComingGraft.of(varietyId, techniqueKey);
+        return take(graft, learned.get().takes().of(path(graft)));
+    }
+
+    /** What the take of a graft to come is likely to be. */
+    Take take(ComingGraft graft) {
+        return take(graft, belief(graft));
+    }
+
+    private Take take(ComingGraft graft, Belief belief) {
         Belief.Range range = belief.range(rules.life(FigureName.RANGE_MASS).value());
-        TakeCount count = known.takes().own().count(path);
+        TakeCount count = learned.get().takes().own().count(path(graft));
         return new Take(belief.mean(), range.low(), range.high(), count.taken(), count.decided());
+    }
+
+    // From what moves take where that foretells better than the plain rate; else from what grafts like it took.
+    private Belief belief(ComingGraft graft) {
+        return gains.standing()
+                .map(model -> model.belief(about.kinds(graft)))
+                .orElseGet(() -> learned.get().takes().of(path(graft)));
+    }
+
+    private List<String> path(ComingGraft graft) {
+        Variety variety = places.variety(graft.varietyId());
+        String technique = graft.techniqueKey();
+        List<String> lasting = List.of(variety.speciesKey(), "" + variety.id());
+        return technique == null ? lasting : List.of(lasting.get(0), lasting.get(1), technique);
     }
 
     private static void within(String field, int number) {
@@ -135,11 +176,6 @@ public class ManyService {
         } catch (IllegalArgumentException e) {
             throw FarmProblem.wrong("living", asked.living(), "fewer", String.valueOf(e.getMessage()));
         }
-    }
-
-    private static List<String> path(Variety variety, @Nullable String technique) {
-        List<String> lasting = List.of(variety.speciesKey(), "" + variety.id());
-        return technique == null ? lasting : List.of(lasting.get(0), lasting.get(1), technique);
     }
 
     private Learned learn() {

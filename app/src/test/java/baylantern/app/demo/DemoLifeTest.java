@@ -24,7 +24,7 @@ class DemoLifeTest {
 
     private static final Rulebook RULES = Rulebook.shipped();
     private static final LocalDate MADE = LocalDate.of(2025, 3, 1);
-    private final DemoLife lives = new DemoLife(new CarePlan(RULES), 120);
+    private final DemoLife lives = new DemoLife(new CarePlan(RULES), RULES);
 
     private static CareSubject subject(Technique technique) {
         return new CareSubject("citrus", technique, MADE, "BAG", Map.of("water", "rest-4"), CareSubject.Stand.POT);

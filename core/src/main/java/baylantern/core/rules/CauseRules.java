@@ -61,6 +61,10 @@ public record CauseRules(
      */
     public record CircumstanceRule(String group, String words, Set<String> late, Map<String, Double> times) {}
 
+    CauseRules with(FigureChange change) {
+        return new CauseRules(causes, signs, circumstances, change.of("", figures));
+    }
+
     /** The value of a figure. */
     public double value(FigureName name) {
         return name.in(figures).value();

@@ -83,6 +83,10 @@ public record FactRules(Map<String, AspectRule> aspects, Map<String, Figure> fig
         }
     }
 
+    FactRules with(FigureChange change) {
+        return new FactRules(aspects, change.of("", figures));
+    }
+
     /** The value of a figure. */
     public double value(FigureName name) {
         return name.in(figures).value();

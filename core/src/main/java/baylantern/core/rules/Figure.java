@@ -18,6 +18,11 @@ public record Figure(double value, double low, double high, String unit, String 
         }
     }
 
+    /** The same figure at another value; throws {@link IllegalArgumentException} outside its range. */
+    public Figure at(double number) {
+        return new Figure(number, low, high, unit, why);
+    }
+
     /** True where {@code x}, in {@code unit}, lies in the range, ends included; false for NaN. */
     public boolean spans(double x) {
         return low <= x && x <= high;

@@ -225,6 +225,11 @@ public enum FigureName {
         this.key = key;
     }
 
+    /** What it is about. */
+    public Subject subject() {
+        return subject;
+    }
+
     /** As the data file calls it. */
     public String key() {
         return key;

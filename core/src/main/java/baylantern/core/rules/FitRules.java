@@ -77,6 +77,10 @@ public record FitRules(
     /** Techniques that serve a species better or worse than others, and why. */
     public record Favour(List<String> techniques, String why) {}
 
+    FitRules with(FigureChange change) {
+        return new FitRules(change.of("", figures), traits, favours, hinders);
+    }
+
     /** The named figure. */
     public Figure figure(FigureName name) {
         return name.in(figures);

@@ -81,8 +81,11 @@ public record FlushRules(
 
     FlushRules with(FigureName name, double value) {
         Map<String, Figure> changed = new HashMap<>(figures);
-        Figure was = figure(name);
-        changed.put(name.key(), new Figure(value, was.low(), was.high(), was.unit(), was.why()));
+        changed.put(name.key(), figure(name).at(value));
         return new FlushRules(until, stock, slip, wood, changed);
+    }
+
+    FlushRules with(FigureChange change) {
+        return new FlushRules(until, stock, slip, wood, change.of("", figures));
     }
 }

@@ -1,6 +1,10 @@
 package baylantern.core.rules;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -60,6 +64,73 @@ public final class Rulebook {
         FlushRules coarser = flush.with(fineness, number);
         return new Rulebook(
                 species, techniques, kinship, visits, schools, life, day, coarser, wood, fit, causes, facts);
+    }
+
+    /** The same with the grower's own figures in place of the starting ones, as they are whenever one is looked up. */
+    public Rulebook owned(OwnFigures own) {
+        return with((of, figures) -> new LiveFigures(of, figures, own));
+    }
+
+    /** The same with every figure held as it is now: for work that goes on beside others, or asks for figures very often. */
+    public Rulebook now() {
+        return with((of, figures) -> Collections.unmodifiableMap(new LinkedHashMap<>(figures)));
+    }
+
+    private Rulebook with(FigureChange change) {
+        Map<String, Species> kinds = new LinkedHashMap<>();
+        species.forEach((key, one) -> kinds.put(key, one.with(change)));
+        return new Rulebook(
+                Collections.unmodifiableMap(kinds),
+                techniques,
+                kinship,
+                visits,
+                schools,
+                change.of("", life),
+                change.of("", day),
+                flush.with(change),
+                wood.with(change),
+                fit.with(change),
+                causes.with(change),
+                facts.with(change));
+    }
+
+    /** Every figure there is by its name, of the farm or of one species; in the order of {@link FigureName}. */
+    public List<Named> figures() {
+        List<Named> all = new ArrayList<>();
+        for (FigureName name : FigureName.values()) {
+            if (name.subject() == FigureName.Subject.SPECIES) {
+                species().forEach(one -> all.add(named(name, one.key(), one.figures())));
+            } else {
+                all.add(named(name, "", about(name.subject())));
+            }
+        }
+        return all;
+    }
+
+    private static Named named(FigureName name, String of, Map<String, Figure> figures) {
+        return new Named(name, of, name.in(figures), name.in(LiveFigures.shipped(figures)));
+    }
+
+    /**
+     * A figure by its name.
+     *
+     * @param of the species it is about, empty where it is about all
+     * @param figure as it is now
+     * @param starting as shipped
+     */
+    public record Named(FigureName name, String of, Figure figure, Figure starting) {}
+
+    private Map<String, Figure> about(FigureName.Subject subject) {
+        return switch (subject) {
+            case FLUSH -> flush.figures();
+            case WOOD -> wood.figures();
+            case FIT -> fit.figures();
+            case LIFE -> life;
+            case DAY -> day;
+            case CAUSE -> causes.figures();
+            case FACT -> facts.figures();
+            case SPECIES -> throw new IllegalArgumentException("a species' figure needs its species");
+        };
     }
 
     /** All species one can choose, in the order of the file. */

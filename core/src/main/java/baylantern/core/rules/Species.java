@@ -34,6 +34,10 @@ public record Species(
         return figureName.in(figures);
     }
 
+    Species with(FigureChange change) {
+        return new Species(key, name, family, genus, change.of(key, figures), notes, refusedTechniques, stockKinds);
+    }
+
     /** A plain kind of stock with scores from 1 (least) to 5 (most). */
     public record StockKind(
             String key, String name, int cold, int vigour, int dwarfing, int rotResistance, String why) {}

@@ -148,6 +148,10 @@ public record WoodRules(
         return own != null ? own : java.util.Objects.requireNonNull(general);
     }
 
+    WoodRules with(FigureChange change) {
+        return new WoodRules(looks, measures, species, keeping, change.of("", figures));
+    }
+
     /** The named figure. */
     public Figure figure(FigureName name) {
         return name.in(figures);

@@ -4,6 +4,7 @@ import baylantern.core.rules.FactRules;
 import baylantern.core.rules.FactRules.Side;
 import baylantern.core.rules.FactRules.Steps;
 import baylantern.core.rules.FigureName;
+import baylantern.core.take.Belief;
 import baylantern.core.take.TakeCount;
 import baylantern.core.take.fact.FactColumn;
 import baylantern.core.take.fact.FactTable;
@@ -253,20 +254,11 @@ public final class GainModel {
                 .points());
     }
 
-    /** What a graft is likely to take, 0 to 1, with its range. */
-    public record Likely(double mean, double low, double high) {}
-
-    /** What grafts of these kinds, by aspect, are likely to take on a day to come; what is not said counts as usual. */
-    public Likely likely(Map<String, String> kinds) {
+    /** What grafts of these kinds, by aspect, are likely to take, their day's luck apart; what is not said counts as usual. */
+    public Belief belief(Map<String, String> kinds) {
         Sparse about = columns.about(kinds);
-        double odds = fit.logOdds(about.at(), about.times());
-        double variance = fit.variance(about.at(), about.times());
-        double luck = Math.pow(fit.sessionSpread(), 2);
-        double reach = Normal.quantile((1 + mass) / 2) * Math.sqrt(variance);
-        return new Likely(
-                Normal.meanRate(odds, variance + luck),
-                Normal.meanRate(odds - reach, luck),
-                Normal.meanRate(odds + reach, luck));
+        return new LogitBelief(
+                fit.logOdds(about.at(), about.times()), Math.sqrt(fit.variance(about.at(), about.times())));
     }
 
     /** The one change of what is in the grower's hand and known here that would raise the take of such grafts most. */

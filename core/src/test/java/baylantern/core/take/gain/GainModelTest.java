@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import baylantern.core.rules.FactRules;
+import baylantern.core.take.Belief;
 import baylantern.core.take.fact.FactColumn;
 import baylantern.core.take.fact.FactTable;
 import baylantern.core.take.gain.MadeUpFarm.Truth;
@@ -134,15 +135,15 @@ class GainModelTest {
     void aLineIsToldWhatItIsLikelyToTakeAndWhatChangeWouldRaiseItMost() {
         MadeUpFarm made = new MadeUpFarm(5, Truth.OWN, 900);
         GainModel model = model(made.table);
-        GainModel.Likely old = model.likely(Map.of("maker", "2", "woodAge", "4"));
-        GainModel.Likely fresh = model.likely(Map.of("maker", "2", "woodAge", "0"));
-        assertThat(old.mean()).isLessThan(fresh.mean()).isBetween(old.low(), old.high());
+        Belief old = model.belief(Map.of("maker", "2", "woodAge", "4"));
+        Belief fresh = model.belief(Map.of("maker", "2", "woodAge", "0"));
+        assertThat(old.mean()).isLessThan(fresh.mean()).isBetween(old.quantile(0.05), old.quantile(0.95));
         GainModel.Change change =
                 model.change(Map.of("maker", "0", "woodAge", "4")).orElseThrow();
         assertThat(change.aspect()).isEqualTo("woodAge");
         assertThat(change.to()).startsWith("under 3 days");
         // What is not said counts as usual: the farm's own mean lies between the best and the worst.
-        assertThat(model.likely(Map.of()).mean()).isBetween(old.mean(), fresh.mean() + 0.2);
+        assertThat(model.belief(Map.of()).mean()).isBetween(old.mean(), fresh.mean() + 0.2);
         assertThat(model.change(Map.of("cover", "0"))).isEmpty();
     }
 
@@ -187,8 +188,8 @@ class GainModelTest {
     void moreIsKnownOfWhatIsUsualThanOfOneKindOfIt() {
         MadeUpFarm made = new MadeUpFarm(12, Truth.OWN, 600);
         GainModel model = model(made.table);
-        GainModel.Likely likely = model.likely(Map.of("maker", "0", "woodAge", "0"));
-        GainModel.Likely usual = model.likely(Map.of());
+        Belief.Range likely = model.belief(Map.of("maker", "0", "woodAge", "0")).range(0.9);
+        Belief.Range usual = model.belief(Map.of()).range(0.9);
         assertThat(likely.high() - likely.low()).isBetween(0.02, 0.4);
         assertThat(usual.high() - usual.low()).isLessThan(likely.high() - likely.low());
         assertThat(model.daySpread()).isBetween(0.1, 1.0);

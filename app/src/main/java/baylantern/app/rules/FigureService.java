@@ -1,0 +1,183 @@
+package baylantern.app.rules;
+
+import baylantern.app.platform.Advice;
+import baylantern.app.platform.Changes;
+import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
+import baylantern.app.platform.TrailService;
+import baylantern.core.rules.Figure;
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.FigureOrder;
+import baylantern.core.rules.Quantity;
+import baylantern.core.rules.Rulebook;
+import jakarta.validation.constraints.NotBlank;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.interceptor.TransactionAspectSupport;
+
+/** Figures of the rulebook changed by the grower within their range, and what a change would do before it is kept. */
+@Service
+class FigureService {
+
+    private final FigureMapper figures;
+    private final Rulebook rules;
+    private final FarmClock clock;
+    private final TrailService trail;
+    private final Changes changes;
+    private final ObjectProvider<Advice> advice;
+
+    FigureService(
+            FigureMapper figures,
+            Rulebook rules,
+            FarmClock clock,
+            TrailService trail,
+            Changes changes,
+            ObjectProvider<Advice> advice) {
+        this.figures = figures;
+        this.rules = rules;
+        this.clock = clock;
+        this.trail = trail;
+        this.changes = changes;
+        this.advice = advice;
+    }
+
+    /**
+     * A figure as it is now.
+     *
+     * @param speciesKey the species it is about, null where it is about all
+     * @param figure as it is now, with its range, unit and reason
+     * @param starting what it is as shipped
+     * @param since since when it is the grower's own, null where it is not
+     */
+    record FigureView(
+            FigureName.Subject subject,
+            String key,
+            @Nullable String speciesKey,
+            Figure figure,
+            double starting,
+            @Nullable LocalDate since) {}
+
+    /** Every figure there is. */
+    List<FigureView> all() {
+        Map<List<String>, LocalDate> own = figures.all().stream()
+                .collect(Collectors.toMap(one -> List.of(one.speciesKey(), one.figure()), FigureMapper.Own::since));
+        return rules.figures().stream()
+                .map(one -> new FigureView(
+                        one.name().subject(),
+                        one.name().key(),
+                        one.of().isEmpty() ? null : one.of(),
+                        one.figure(),
+                        one.starting().value(),
+                        own.get(List.of(one.of(), one.name().key()))))
+                .toList();
+    }
+
+    /**
+     * A figure to change.
+     *
+     * @param number null to go back to what it was as shipped
+     */
+    record FigureEntry(
+            @Nullable String speciesKey,
+            @NotBlank(message = "needs a figure") String key,
+            @Nullable Double number) {}
+
+    /** What was done. */
+    record FigureDone(long actId, String sentence) {}
+
+    /** Keeps an own number, or goes back to the starting one. */
+    @Transactional
+    FigureDone set(FigureEntry entry) {
+        Rulebook.Named named = checked(entry);
+        double number = entry.number() == null ? named.starting().value() : entry.number();
+        String unit = named.figure().unit();
+        String sentence = Quantity.of(number, unit) + " now, "
+                + Quantity.of(named.figure().value(), unit) + " before: "
+                + named.figure().why() + (named.of().isEmpty() ? "" : " (" + named.of() + ")");
+        long act = trail.follow(sentence);
+        write(named, entry.number());
+        return new FigureDone(act, sentence);
+    }
+
+    private void write(Rulebook.Named named, @Nullable Double number) {
+        Rows.any(figures.delete(named.of(), named.name().key()));
+        if (number != null && number != named.starting().value()) {
+            Rows.one(
+                    figures.insert(new FigureMapper.Own(named.of(), named.name().key(), number, clock.today())));
+        }
+    }
+
+    private Rulebook.Named checked(FigureEntry entry) {
+        String of = Objects.requireNonNullElse(entry.speciesKey(), "");
+        Rulebook.Named named = rules.figures().stream()
+                .filter(one -> one.of().equals(of) && one.name().key().equals(entry.key()))
+                .findFirst()
+                .orElseThrow(() -> FarmProblem.unknown("figure", entry.key()));
+        double number = entry.number() == null ? named.starting().value() : entry.number();
+        if (!named.starting().spans(number)) {
+            String range = Quantity.of(
+                    named.starting().low(),
+                    named.starting().high(),
+                    named.starting().unit());
+            throw FarmProblem.wrong("number", number, range, "This figure lies within " + range + ".");
+        }
+        FigureOrder.crossed(named.name(), name -> name == named.name() ? number : value(name, of))
+                .ifPresent(crossed -> {
+                    Figure less = figure(crossed.less(), of);
+                    Figure more = figure(crossed.more(), of);
+                    Figure beside = crossed.less() == named.name() ? more : less;
+                    throw FarmProblem.wrong(
+                            "number",
+                            number,
+                            (beside == more ? "at most " : "at least ") + Quantity.of(beside.value(), beside.unit()),
+                            "It may not pass another figure, " + Quantity.of(beside.value(), beside.unit()) + ": "
+                                    + beside.why() + ".");
+                });
+        return named;
+    }
+
+    private double value(FigureName name, String of) {
+        return figure(name, of).value();
+    }
+
+    private Figure figure(FigureName name, String of) {
+        return rules.figures().stream()
+                .filter(one -> one.name() == name && one.of().equals(of))
+                .findFirst()
+                .map(Rulebook.Named::figure)
+                .orElseThrow();
+    }
+
+    /** What a change would do: sentences, none where nothing that is advised now changes. */
+    record Tried(List<String> sentences) {}
+
+    /** Keeps the change, looks at what is advised then, and lets it go again with the transaction. */
+    @Transactional
+    Tried tried(FigureEntry entry) {
+        Rulebook.Named named = checked(entry);
+        Map<Advice, Map<String, String>> before = told();
+        write(named, entry.number());
+        changes.settle();
+        List<String> sentences = new ArrayList<>();
+        told().forEach((of, after) ->
+                sentences.addAll(of.sentences(Advice.Moved.between(Objects.requireNonNull(before.get(of)), after))));
+        TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
+        return new Tried(sentences);
+    }
+
+    private Map<Advice, Map<String, String>> told() {
+        Map<Advice, Map<String, String>> told = new LinkedHashMap<>();
+        advice.orderedStream().forEach(one -> told.put(one, one.told()));
+        return told;
+    }
+}

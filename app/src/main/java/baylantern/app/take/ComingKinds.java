@@ -1,0 +1,54 @@
+package baylantern.app.take;
+
+import baylantern.app.place.PlaceService;
+import baylantern.app.place.Variety;
+import baylantern.core.rules.FactRules.Steps;
+import baylantern.core.rules.Known;
+import baylantern.core.rules.Rulebook;
+import baylantern.core.season.Season;
+import baylantern.core.take.fact.MoonPhase;
+import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Of what kind a graft to come will be, aspect by aspect, by the same keys as those that were made. */
+@Component
+class ComingKinds {
+
+    private final PlaceService places;
+    private final Rulebook rules;
+
+    ComingKinds(PlaceService places, Rulebook rules) {
+        this.places = places;
+        this.rules = rules;
+    }
+
+    /** The kinds that are known beforehand; aspects of which nothing is known are left out. */
+    Map<String, String> kinds(ComingGraft graft) {
+        Variety variety = places.variety(graft.varietyId());
+        Map<String, String> kinds = new HashMap<>();
+        kinds.put("species", variety.speciesKey());
+        kinds.put("variety", "" + variety.id());
+        if (graft.techniqueKey() != null) {
+            kinds.put("technique", graft.techniqueKey());
+        }
+        if (graft.day() != null) {
+            Season season = Season.of(graft.day(), places.latitudeDeg());
+            kinds.put("part", season.name().name().toLowerCase(Locale.ROOT));
+            kinds.put("moon", MoonPhase.of(graft.day()).words());
+        }
+        if (graft.wood() != null) {
+            if (!graft.wood().source().isBlank()) {
+                kinds.put("source", graft.wood().source());
+            }
+            Steps age = Known.in(rules.facts().aspects(), "woodAge").steps();
+            if (age != null && graft.day() != null) {
+                long days = Math.max(0, ChronoUnit.DAYS.between(graft.wood().cutOn(), graft.day()));
+                kinds.put("woodAge", "" + age.kind(days));
+            }
+        }
+        return kinds;
+    }
+}
