@@ -10,6 +10,7 @@ import { AddLine } from "./AddLine";
 import { BlockList } from "./BlockList";
 import { DayStrip, StripTable } from "./DayStrip";
 import { clock, type DayView, useBenchDay } from "./dayApi";
+import { LineLessons } from "./LineLessons";
 import { LineSchools } from "./LineSchools";
 import { LineTake } from "./LineTake";
 import { TeamForm } from "./TeamForm";
@@ -172,6 +173,7 @@ function Lines({ day }: { day: DayView }) {
               {line.again > 0 && `; ${line.again} of its stocks are tried again`}
             </span>
             <LineTake likely={line.likely} grafts={line.grafts} />
+            <LineLessons lessons={line.lessons} again={line.again} />
             <LineSchools planNo={line.planNo} variety={line.varietyName} />
           </li>
         ))}

@@ -1,12 +1,12 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
-import api, { told } from "../api/client";
+import api, { type Schemas, told } from "../api/client";
 import { useFarm, useSpots } from "../api/queries";
 import { BringFarm } from "../exchange/BringFarm";
 import { Button, Coming, Field, Input, PartHeading, Select, Statement } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
-import { choose, chosen, useChoices } from "../units";
+import { choose, chosen, readNumber, useChoices } from "../units";
 import { NameLine } from "./NameLine";
 import { SiteForm } from "./SiteForm";
 import { Unread } from "./Unread";
@@ -104,52 +104,57 @@ function Spots() {
       <PartHeading>Places, in walking order; tap to rename</PartHeading>
       <ol>
         {list.map((spot, i) => (
-          <li key={spot.id} className="flex items-center gap-1 border-line border-t">
-            <span className="w-5 text-[14px] text-soft">{i + 1}</span>
-            <NameLine
-              kind="SPOT"
-              id={spot.id}
-              name={spot.name}
-              others={list.filter((s) => s.id !== spot.id)}
-              onSame={(as) =>
-                told(api.POST("/api/spots/{id}/same", { params: { path: { id: spot.id } }, body: { as } }))
-              }
-              onRename={(to) =>
-                told(
-                  api.PUT("/api/spots/{id}", {
-                    params: { path: { id: spot.id } },
-                    body: { to: { name: to }, version: spot.version },
-                  }),
-                )
-              }
-            />
-            <label className="flex min-h-9 items-center gap-1.5 px-2 text-[14px] text-soft max-sm:min-h-11">
-              <input
-                type="checkbox"
-                checked={spot.insectProof}
-                aria-label={`${spot.name} is an insect-proof house`}
-                onChange={(e) => house(spot.id, e.target.checked)}
+          <li key={spot.id} className="border-line border-t pb-1">
+            <div className="flex items-center gap-1">
+              <span className="w-5 text-[14px] text-soft">{i + 1}</span>
+              <NameLine
+                kind="SPOT"
+                id={spot.id}
+                name={spot.name}
+                others={list.filter((s) => s.id !== spot.id)}
+                onSame={(as) =>
+                  told(api.POST("/api/spots/{id}/same", { params: { path: { id: spot.id } }, body: { as } }))
+                }
+                onRename={(to) =>
+                  told(
+                    api.PUT("/api/spots/{id}", {
+                      params: { path: { id: spot.id } },
+                      body: { to: { name: to }, version: spot.version },
+                    }),
+                  )
+                }
               />
-              insect-proof
-            </label>
-            <button
-              type="button"
-              aria-label={`${spot.name} earlier`}
-              disabled={i === 0}
-              className="min-h-9 px-2 disabled:opacity-30 max-sm:min-h-11"
-              onClick={() => move(i, -1)}
-            >
-              ↑
-            </button>
-            <button
-              type="button"
-              aria-label={`${spot.name} later`}
-              disabled={i === list.length - 1}
-              className="min-h-9 px-2 disabled:opacity-30 max-sm:min-h-11"
-              onClick={() => move(i, 1)}
-            >
-              ↓
-            </button>
+              <button
+                type="button"
+                aria-label={`${spot.name} earlier`}
+                disabled={i === 0}
+                className="min-h-9 px-2 disabled:opacity-30 max-sm:min-h-11"
+                onClick={() => move(i, -1)}
+              >
+                ↑
+              </button>
+              <button
+                type="button"
+                aria-label={`${spot.name} later`}
+                disabled={i === list.length - 1}
+                className="min-h-9 px-2 disabled:opacity-30 max-sm:min-h-11"
+                onClick={() => move(i, 1)}
+              >
+                ↓
+              </button>
+            </div>
+            <div className="flex flex-wrap items-center pl-5">
+              <label className="flex min-h-9 items-center gap-1.5 px-2 text-[14px] text-soft max-sm:min-h-11">
+                <input
+                  type="checkbox"
+                  checked={spot.insectProof}
+                  aria-label={`${spot.name} is an insect-proof house`}
+                  onChange={(e) => house(spot.id, e.target.checked)}
+                />
+                insect-proof
+              </label>
+              <PotSize spot={spot} />
+            </div>
           </li>
         ))}
       </ol>
@@ -163,6 +168,38 @@ function Spots() {
         }}
       />
     </section>
+  );
+}
+
+/** How much the pots of a place hold: small ones are watered more often. */
+function PotSize({ spot }: { spot: Schemas["place.Spot"] }) {
+  const now = spot.potLitres === undefined ? "" : String(spot.potLitres);
+  const [typed, setTyped] = useState(now);
+  const { send, problem } = useSend();
+  useEffect(() => setTyped(now), [now]);
+  const keep = () => {
+    if (typed.trim() === now) return;
+    const litres = typed.trim() === "" ? undefined : readNumber(typed);
+    send(() =>
+      told(api.PUT("/api/spots/{id}/pots", { params: { path: { id: spot.id } }, body: { litres } })),
+    );
+  };
+  return (
+    <span className="flex items-center gap-1.5 px-2 text-[14px] text-soft">
+      pots of
+      <Input
+        inputMode="decimal"
+        aria-label={`Litres a pot of ${spot.name} holds`}
+        aria-invalid={problem !== undefined}
+        title={problem?.message}
+        className="!w-16"
+        value={typed}
+        onChange={(e) => setTyped(e.target.value)}
+        onBlur={keep}
+        onKeyDown={(e) => e.key === "Enter" && keep()}
+      />
+      l
+    </span>
   );
 }
 

@@ -17,6 +17,7 @@ const LIFE: Record<string, string> = {
   giveUpAt: "given up under a chance of",
   lapseDays: "a visit lapses after",
   firstFruit: "first fruit after",
+  smallPot: "a small pot holds up to",
   floodOdds: "a flood of stock shoots counts for",
   foreseenDays: "weather visits are foreseen for",
   stormMs: "a storm blows from",

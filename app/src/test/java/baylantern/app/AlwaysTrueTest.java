@@ -435,6 +435,7 @@ class AlwaysTrueTest extends ApiTest {
         did("POST /api/acts/{id}/undo", undoLast());
         did("DELETE /api/tests/{id}", delete("/api/tests/1"));
         did("PUT /api/spots/{id}", http.put("/api/spots/1", Map.of("to", Map.of("name", "Long bench"), "version", 0)));
+        did("PUT /api/spots/{id}/pots", http.put("/api/spots/1/pots", Map.of("litres", 1.5)));
         did("PUT /api/spots/{id}/house", http.put("/api/spots/2/house", Map.of("insectProof", true)));
         did("PUT /api/walk", http.put("/api/walk", Map.of("ids", backwards())));
     }

@@ -66,6 +66,38 @@ class CauseApiTest extends ApiTest {
     }
 
     @Test
+    void stocksTriedAgainTellWhatToChangeFromWhatTheirLastGraftsFailedOf() {
+        List<String> codes = deadGrafts(30);
+        String day = "" + today.plusDays(3);
+        Map<String, Object> plan = new HashMap<>(Map.of("day", day, "spotId", 1, "varietyId", 1, "grafts", 3));
+        plan.putAll(Map.of("speciesKey", "avocado", "techniqueKey", "cleft"));
+        http.netBag();
+        http.collected(Http.lot(http.mother("PB-M1", today.minusYears(9)), today, 9));
+        http.post("/api/graft-days", plan);
+        JsonNode line = line(day);
+        assertThat(line.get("again").asInt()).isEqualTo(3);
+        JsonNode likely = line.get("likely");
+        assertThat(likely.get("byGains").asBoolean()).isFalse();
+        assertThat(likely.get("take").get("mean").asDouble())
+                .isBetween(
+                        likely.get("take").get("low").asDouble(),
+                        likely.get("take").get("high").asDouble());
+        assertThat(line.get("lessons").get(0).get("known").asBoolean()).isFalse();
+        http.put("/api/causes/verdicts", Map.of("codes", codes.subList(0, 2), "cause", "DRIED"));
+        http.put("/api/causes/verdicts", Map.of("codes", codes.subList(2, 3), "cause", "NEVER_KNOWN"));
+        JsonNode lessons = line(day).get("lessons");
+        assertThat(lessons.size()).isEqualTo(1);
+        assertThat(lessons.get(0).get("cause").asString()).isEqualTo("dried out");
+        assertThat(lessons.get(0).get("stocks").asInt()).isEqualTo(2);
+        assertThat(lessons.get(0).get("known").asBoolean()).isTrue();
+        assertThat(lessons.get(0).get("change").asString()).isNotBlank();
+    }
+
+    private JsonNode line(String day) {
+        return http.get("/api/bench-days/" + day).json().get("lines").get(0);
+    }
+
+    @Test
     void signsMoveTheWeightsAlsoOfTheOthersOfTheDayAndAreTakenBack() {
         List<String> codes = deadGrafts(30);
         String before = heaviest(codes.get(2)).get("cause").asString();

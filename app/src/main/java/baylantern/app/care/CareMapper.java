@@ -76,7 +76,7 @@ interface CareMapper {
     List<Long> graftsLate(@Param("before") LocalDate before);
 
     /** Those of some grafts whose stock stands in a pot, in order. */
-    List<Long> potted(@Param("ids") Collection<Long> ids);
+    List<GraftCare.Potted> potted(@Param("ids") Collection<Long> ids);
 
     /** When grafts were first seen pushed or ended; all of them for null. */
     List<WaitingService.Seen> firstSeen(@Param("ids") @Nullable Collection<Long> ids);

@@ -21,11 +21,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** The care grafts want: what the rules ask for, and what the forecast brings. */
@@ -64,7 +63,7 @@ class GraftCare {
     /** What is known of some grafts beside their looks. */
     record Known(
             Map<Long, Map<String, String>> schools,
-            Set<Long> potted,
+            Map<Long, CareSubject.Setting> settings,
             Hemisphere hemisphere,
             List<WeatherDay> sky,
             LocalDate today) {}
@@ -77,10 +76,27 @@ class GraftCare {
                 grafts.schools(List.copyOf(ids)).stream()
                         .collect(Collectors.groupingBy(
                                 GraftSchool::graftId, Collectors.toMap(GraftSchool::question, GraftSchool::school))),
-                new HashSet<>(care.potted(ids)),
+                settings(ids),
                 Hemisphere.of(places.latitudeDeg()),
                 weather.days(days.get(0), days.get(days.size() - 1)),
                 today);
+    }
+
+    /**
+     * A graft whose stock stands in a pot.
+     *
+     * @param litres how much the pot holds, null where nobody said
+     */
+    record Potted(long graftId, @Nullable Double litres) {}
+
+    private Map<Long, CareSubject.Setting> settings(Collection<Long> ids) {
+        double small = rules.life(FigureName.SMALL_POT).value();
+        return care.potted(ids).stream()
+                .collect(Collectors.toMap(
+                        Potted::graftId,
+                        one -> one.litres() != null && one.litres() <= small
+                                ? CareSubject.Setting.SMALL_POT
+                                : CareSubject.Setting.POT));
     }
 
     /** The open visits of a graft, soonest first. */
@@ -112,7 +128,7 @@ class GraftCare {
                 graft.cover(),
                 known.schools().getOrDefault(graft.id(), Map.of()),
                 new CareSubject.Stand(
-                        known.potted().contains(graft.id()) ? CareSubject.Setting.POT : CareSubject.Setting.GROUND,
+                        known.settings().getOrDefault(graft.id(), CareSubject.Setting.GROUND),
                         graft.fit().stockMm(),
                         known.hemisphere()));
     }

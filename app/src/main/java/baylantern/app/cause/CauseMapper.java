@@ -24,4 +24,7 @@ interface CauseMapper {
     List<Long> unexplained(@Param("limit") int limit);
 
     int countUnexplained();
+
+    /** The last failed graft of each of these stems. */
+    List<Long> lastFailedOn(@Param("stemIds") Collection<Long> stemIds);
 }

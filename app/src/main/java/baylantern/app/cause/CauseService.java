@@ -109,7 +109,7 @@ class CauseService {
                         .toList());
     }
 
-    private static String key(Graft graft) {
+    static String key(Graft graft) {
         return graft.madeOn() + " " + graft.varietyId() + " " + graft.techniqueKey() + " " + graft.makerName();
     }
 

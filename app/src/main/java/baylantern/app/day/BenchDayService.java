@@ -1,5 +1,7 @@
 package baylantern.app.day;
 
+import baylantern.app.bench.FreeStem;
+import baylantern.app.cause.LessonService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.take.ComingGraft;
 import baylantern.app.take.ComingTakes;
@@ -37,6 +39,7 @@ class BenchDayService {
     private final Rulebook rules;
     private final FarmClock clock;
     private final ComingTakes takes;
+    private final LessonService lessons;
 
     BenchDayService(
             LayoutService layouts,
@@ -45,7 +48,9 @@ class BenchDayService {
             TeamService teams,
             Rulebook rules,
             FarmClock clock,
-            ComingTakes takes) {
+            ComingTakes takes,
+            LessonService lessons) {
+        this.lessons = lessons;
         this.takes = takes;
         this.clock = clock;
         this.teams = teams;
@@ -63,6 +68,7 @@ class BenchDayService {
      *
      * @param again how many of its stocks are tried again, after a graft that failed
      * @param missing what is short, null where nothing is
+     * @param lessons what to change on the stocks that are tried again
      * @param likely what its grafts are likely to take, with the wood that most of them have
      */
     record LineView(
@@ -74,7 +80,8 @@ class BenchDayService {
             int laid,
             int again,
             @Nullable String missing,
-            ComingTakes.Told likely) {}
+            ComingTakes.Told likely,
+            List<LessonService.Lesson> lessons) {}
 
     /** A block in its turn; suspect wood comes last. */
     record BlockView(
@@ -211,7 +218,12 @@ class BenchDayService {
                         .filter(piece -> piece.stem().again())
                         .count(),
                 missing(line, laid),
-                takes.of(coming(line)));
+                takes.of(coming(line)),
+                lessons.of(line.pieces().stream()
+                        .map(Blocks.Piece::stem)
+                        .filter(FreeStem::again)
+                        .map(FreeStem::stemId)
+                        .toList()));
     }
 
     private static ComingGraft coming(Blocks.Line line) {

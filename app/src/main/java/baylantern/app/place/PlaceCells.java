@@ -27,6 +27,7 @@ class PlaceCells implements Cells {
             book.cell(table, "version", CellRule.count().or("0"));
         });
         book.cell("place_spot", "walk_order", CellRule.whole());
+        book.cell("place_spot", "pot_litres", CellRule.number(0, PlaceController.MOST_LITRES));
         book.cell("place_number", "stem", CellRule.named());
         book.cell("place_number", "last_given", CellRule.count().or("0"));
         book.cell("place_away", "kind", CellRule.word(Away.Kind.class, Away.Kind.SPOT));

@@ -2,6 +2,8 @@ package baylantern.app.place;
 
 import baylantern.app.platform.ActService;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -62,6 +64,21 @@ class PlaceController {
 
     /** Whether a place is an insect-proof house. */
     record HouseEntry(boolean insectProof) {}
+
+    /** No pot holds more. */
+    static final int MOST_LITRES = 1000;
+
+    /** How much the pots of a place hold, in litres; null where nobody knows. */
+    record PotsEntry(
+            @Nullable
+            @DecimalMin(value = "0.1", message = "is at least 0.1 litres")
+            @Max(value = MOST_LITRES, message = "is at most 1000 litres")
+            Double litres) {}
+
+    @PutMapping("/spots/{id}/pots")
+    Spot pots(@PathVariable long id, @Valid @RequestBody PotsEntry entry) {
+        return places.pots(id, entry.litres());
+    }
 
     @PutMapping("/spots/{id}/house")
     Spot house(@PathVariable long id, @RequestBody HouseEntry entry) {

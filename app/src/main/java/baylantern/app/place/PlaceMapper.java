@@ -66,6 +66,8 @@ interface PlaceMapper {
 
     int putPlant(@Param("id") long id, @Param("spotId") long spotId);
 
+    int potsOfSpot(@Param("id") long id, @Param("litres") @Nullable Double litres);
+
     int houseSpot(@Param("id") long id, @Param("insectProof") boolean insectProof);
 
     int countPlants();

@@ -10,6 +10,7 @@ import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
 import baylantern.core.place.Codes;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.Plain;
 import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import java.time.DateTimeException;
@@ -154,6 +155,18 @@ public class PlaceService implements FarmClock.Zone {
     Spot renameSpot(long id, String name, int version) {
         trail.follow("Place " + spot(id).name() + " renamed to " + name.strip());
         Rows.superseded(places.updateSpot(id, name.strip(), version), "The place");
+        return spot(id);
+    }
+
+    /** Says how much the pots of a place hold; null where nobody knows. */
+    @Transactional
+    Spot pots(long id, @Nullable Double litres) {
+        trail.follow(
+                litres == null
+                        ? spot(id).name() + ": the size of its pots is not known"
+                        : spot(id).name() + ": its pots hold " + Plain.number(litres)
+                                + (litres == 1 ? " litre" : " litres"));
+        Rows.oneOr(places.potsOfSpot(id, litres), FarmProblem.unknown("place", id));
         return spot(id);
     }
 

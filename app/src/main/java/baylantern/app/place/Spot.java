@@ -1,4 +1,16 @@
 package baylantern.app.place;
 
-/** A place within the site, in walking order from 1. */
-public record Spot(long id, String name, int walkOrder, boolean insectProof, int version) {}
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A place within the site, in walking order from 1.
+ *
+ * @param potLitres how much its pots hold, null where nobody said
+ */
+public record Spot(
+        long id,
+        String name,
+        int walkOrder,
+        boolean insectProof,
+        @Nullable Double potLitres,
+        int version) {}

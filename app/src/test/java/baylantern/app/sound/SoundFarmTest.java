@@ -23,6 +23,7 @@ class SoundFarmTest extends GrownFarmTest {
     /** Rows of these follow from others, or say nothing without that word, and go with one nobody understands. */
     private static final Map<String, List<String>> FOLLOW = Map.of(
             "bench_habit", List.of("question"),
+            "rules_figure", List.of("figure", "number"),
             "bench_school", List.of("question"),
             "care_visit", List.of("kind"),
             "season_climate", List.of("month_no"));

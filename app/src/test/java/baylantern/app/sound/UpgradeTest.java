@@ -42,7 +42,7 @@ class UpgradeTest extends GrownFarmTest {
     private Path folder;
 
     @ParameterizedTest
-    @ValueSource(strings = {"1", "2", "3", "4", "7", "8", "11"})
+    @ValueSource(strings = {"1", "2", "3", "4", "7", "8", "11", "14"})
     void aFarmOfAnOlderVersionIsBroughtToThisOneWhole(String version) {
         DataSource source =
                 new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", "");

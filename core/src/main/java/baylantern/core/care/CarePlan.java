@@ -82,7 +82,7 @@ public final class CarePlan {
         return any(where.covers(), subject.cover())
                 && any(where.species(), subject.speciesKey())
                 && !where.not().contains(subject.speciesKey())
-                && any(where.settings(), subject.stand().setting().name())
+                && (where.settings().isEmpty() || subject.stand().setting().isAnyOf(where.settings()))
                 && (where.stockFromMm() == 0 || (stockMm != null && stockMm >= where.stockFromMm()))
                 && (where.schools().isEmpty() || follows(subject, where));
     }

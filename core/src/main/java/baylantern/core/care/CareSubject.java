@@ -4,6 +4,7 @@ import baylantern.core.rules.Hemisphere;
 import baylantern.core.rules.Technique;
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,8 +23,25 @@ public record CareSubject(
 
     /** What the stock's roots are in. */
     public enum Setting {
-        POT,
-        GROUND
+        POT("POT", "ROOMY_POT"),
+        SMALL_POT("POT", "SMALL_POT"),
+        GROUND("GROUND");
+
+        private final Set<String> names;
+
+        Setting(String... names) {
+            this.names = Set.of(names);
+        }
+
+        /** As rules name it: a small pot is a pot too. */
+        boolean isAnyOf(Set<String> wanted) {
+            return wanted.stream().anyMatch(names::contains);
+        }
+
+        /** True of pots, whatever they hold. */
+        public boolean pot() {
+            return this != GROUND;
+        }
     }
 
     /**

@@ -147,6 +147,7 @@ public enum FigureName {
     CAUSE_RAIN_DRY(Subject.CAUSE, "causeRainDry"),
     CAUSE_COOL(Subject.CAUSE, "causeCool"),
     FIRST_FRUIT(Subject.LIFE, "firstFruit"),
+    SMALL_POT(Subject.LIFE, "smallPot"),
     FLOOD_ODDS(Subject.LIFE, "floodOdds"),
     FORESEEN_DAYS(Subject.LIFE, "foreseenDays"),
     STORM_MS(Subject.LIFE, "stormMs"),

@@ -145,7 +145,7 @@ class AnyCareTest {
         List<String> species = RULES.species().stream().map(s -> s.key()).toList();
         List<String> schools = schoolsThatDiffer();
         CareSubject.Stand stand = new CareSubject.Stand(
-                CareSubject.Setting.values()[random.nextInt(2)],
+                CareSubject.Setting.values()[random.nextInt(3)],
                 random.nextBoolean() ? null : 5 + 60 * random.nextDouble(),
                 Hemisphere.values()[random.nextInt(2)]);
         return subject(
@@ -182,7 +182,7 @@ class AnyCareTest {
     private static void fits(List<PlannedVisit> open, GraftLife life, CareSubject subject) {
         List<String> kinds = open.stream().map(PlannedVisit::kind).collect(Collectors.toList());
         GraftState state = life.state();
-        boolean pot = subject.stand().setting() == CareSubject.Setting.POT;
+        boolean pot = subject.stand().setting().pot();
         never(kinds, state.atLeast(GraftState.PUSHED), "PUSH_LOOK", "FIRST_WATER", "CALL_BUD");
         never(kinds, state.atLeast(GraftState.LEAFED), "BAG_PEEK", "SLEEVE_PEEK", "FILM", "LEAF_LOOK");
         never(kinds, state.atLeast(GraftState.FIRM), "SWEEP", "WATER", "FORCE", "SHADE_OFF");

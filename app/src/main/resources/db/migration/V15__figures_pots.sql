@@ -9,3 +9,8 @@ CREATE TABLE rules_figure (
 );
 
 CREATE TRIGGER trail_rules_figure AFTER INSERT, UPDATE, DELETE ON rules_figure FOR EACH ROW CALL "baylantern.app.platform.RowTrail";
+
+-- How much the pots of a place hold, in litres; empty where nobody said.
+ALTER TABLE place_spot ADD COLUMN pot_litres DOUBLE PRECISION;
+
+CREATE OR REPLACE VIEW place_spot_view AS SELECT id, name, walk_order, insect_proof, pot_litres FROM place_spot;
