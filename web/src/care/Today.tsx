@@ -17,6 +17,7 @@ import { RunningOut } from "../wood/RunningOut";
 
 // Read once in the life of a farm, so not fetched with every first screen.
 const PassedDays = part(() => import("../day/PassedDays"), "PassedDays");
+const Unforeseen = part(() => import("./Unforeseen"), "Unforeseen");
 const Dangers = part(() => import("./Dangers"), "Dangers");
 const NoGrafts = part(() => import("./NoGrafts"), "NoGrafts");
 
@@ -38,6 +39,11 @@ export function Today() {
         {view.dangers.length > 0 && (
           <Suspense>
             <Dangers dangers={view.dangers} today={view.day} />
+          </Suspense>
+        )}
+        {view.live > 0 && !(view.weatherUntil && view.weatherUntil > view.day) && (
+          <Suspense>
+            <Unforeseen until={view.weatherUntil} />
           </Suspense>
         )}
         <Piece what="What is lit">

@@ -8,6 +8,8 @@ interface Props {
   height?: number;
   /** What a unit of the axis is. */
   unit: string;
+  /** Another group beside it, drawn broken and without its band. */
+  beside?: Course;
 }
 
 const LEFT = 34;
@@ -17,13 +19,15 @@ const TICK = 30;
 const MOST_CIRCLES = 60;
 
 /** The share pushed as steps with its band, the dead from above, open circles for those that wait in between. */
-export function PushCurve({ course, width = 290, height = 190, unit }: Props) {
+export function PushCurve({ course, width = 290, height = 190, unit, beside }: Props) {
   const { points, waiting } = course;
-  const last = Math.max(TICK, ...points.map((p) => p.day), ...waiting.map((w) => w.day));
+  const days = [...points, ...waiting, ...(beside?.points ?? [])].map((at) => at.day);
+  const last = Math.max(TICK, ...days);
   const x = (day: number) => LEFT + (day / last) * (width - LEFT - 8);
   const y = (share: number) => TOP + (1 - share) * (height - TOP - BOTTOM);
-  const steps = (of: (i: number) => number) =>
-    points.map((p, i) => (i === 0 ? `M${x(p.day)} ${y(of(i))}` : `L${x(p.day)} ${y(of(i))}`)).join("");
+  const path = (along: Course["points"], of: (i: number) => number) =>
+    along.map((p, i) => (i === 0 ? `M${x(p.day)} ${y(of(i))}` : `L${x(p.day)} ${y(of(i))}`)).join("");
+  const steps = (of: (i: number) => number) => path(points, of);
   const band = `${steps((i) => points[i].high)}${[...points]
     .reverse()
     .map((p) => `L${x(p.day)} ${y(p.low)}`)
@@ -46,6 +50,15 @@ export function PushCurve({ course, width = 290, height = 190, unit }: Props) {
           <path d={steps((i) => 1 - points[i].died)} fill="none" stroke="var(--alarm)" strokeWidth={1.6} />
           <path d={steps((i) => points[i].pushed)} fill="none" stroke="var(--sea)" strokeWidth={2.4} />
         </>
+      )}
+      {beside && beside.points.length > 0 && (
+        <path
+          d={path(beside.points, (i) => beside.points[i].pushed)}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2}
+          strokeDasharray="7 3"
+        />
       )}
       {waiting.slice(0, MOST_CIRCLES).map((w, i) => (
         <circle

@@ -5,6 +5,7 @@ import { takeWords } from "../drawings/TakeStrip";
 import { Coming, Field, Select, Trouble } from "../ui/parts";
 import { Against } from "./Against";
 import { type FactGroup, UNKNOWN, useMembers } from "./factApi";
+import { KindsToPush } from "./TimeToPush";
 
 interface Props {
   aspect: string;
@@ -49,6 +50,11 @@ export function FactSheet({ aspect, then, part, group, others, onClose }: Props)
           {against && <Against aspect={aspect} first={group.kind} second={against} part={part} />}
         </div>
       )}
+      <KindsToPush
+        of={{ first: aspect, kind: group.kind, then, thenKind: group.thenKind, part }}
+        beside={can && against ? { first: aspect, kind: against, part } : undefined}
+        name={rivals.find((g) => g.kind === against)?.label}
+      />
       <Trouble problem={members.error} />
       {!members.data && !members.error && <Coming what="its grafts" />}
       {members.data && (

@@ -7,16 +7,20 @@ import { Coming, PartHeading } from "../ui/parts";
 type Key = Schemas["take.GroupKey"];
 type Course = Schemas["take.Course"];
 
-const useCourse = (key: Key, calendar: boolean) =>
-  useQuery({
-    meta: { what: "how long they take to push" },
-    queryKey: ["push", key, calendar],
-    queryFn: () => told(api.GET("/api/takes/push", { params: { query: { ...key, calendar } } })),
-  });
+/** A group by something known of its grafts. */
+export interface KindsKey {
+  first: string;
+  kind: string;
+  then?: string;
+  thenKind?: string;
+  part?: string;
+}
+
+const WHAT = { what: "how long they take to push" };
 
 const whole = (day: number | undefined) => Math.round(day ?? 0);
 
-function words(course: Course, unit: string) {
+function words(course: Course, unit: string, drawn = true) {
   if (course.pushed + course.died === 0) return "Nothing has pushed or died yet.";
   const half =
     course.median === undefined
@@ -25,22 +29,65 @@ function words(course: Course, unit: string) {
   const stops =
     course.stopsPaying === undefined
       ? "These records do not tell when waiting stops paying."
-      : `From ${unit} ${whole(course.stopsPaying)} on, no more than ${Math.round(course.line * 100)} in 100 of those still silent pushed: the dashed line.`;
+      : `From ${unit} ${whole(course.stopsPaying)} on, no more than ${Math.round(course.line * 100)} in 100 of those still silent pushed${drawn ? ": the dashed line" : ""}.`;
   return `${half} ${stops}`;
 }
 
 /** How long a group's grafts take to push, in healing days or days of the calendar. */
 export function TimeToPush({ groupKey }: { groupKey: Key }) {
   const [calendar, setCalendar] = useState(false);
-  const course = useCourse(groupKey, calendar);
+  const course = useQuery({
+    meta: WHAT,
+    queryKey: ["push", groupKey, calendar],
+    queryFn: () => told(api.GET("/api/takes/push", { params: { query: { ...groupKey, calendar } } })),
+  });
+  return <Drawn course={course.data} calendar={calendar} onCalendar={setCalendar} />;
+}
+
+const useKinds = (key: KindsKey | undefined, calendar: boolean) =>
+  useQuery({
+    meta: WHAT,
+    queryKey: ["push-by", key, calendar],
+    enabled: key !== undefined,
+    queryFn: () =>
+      told(
+        api.GET("/api/takes/by/push", {
+          params: { query: { first: key?.first, kind: key?.kind, ...key, calendar } },
+        }),
+      ),
+  });
+
+/** The same of a group by anything, with another beside it where one is set against it. */
+export function KindsToPush({ of, beside, name }: { of: KindsKey; beside?: KindsKey; name?: string }) {
+  const [calendar, setCalendar] = useState(false);
+  const own = useKinds(of, calendar).data;
+  const other = useKinds(beside, calendar).data;
+  const shown = beside ? other : undefined;
+  return <Drawn course={own} beside={shown} name={name} calendar={calendar} onCalendar={setCalendar} />;
+}
+
+interface DrawnProps {
+  course?: Course;
+  beside?: Course;
+  name?: string;
+  calendar: boolean;
+  onCalendar: (calendar: boolean) => void;
+}
+
+function Drawn({ course, beside, name, calendar, onCalendar }: DrawnProps) {
   const unit = calendar ? "day" : "healing day";
   return (
     <section aria-label="How long they take to push">
       <PartHeading>How long they take to push</PartHeading>
-      {course.data ? (
+      {course ? (
         <>
-          <PushCurve course={course.data} unit={`${unit}s`} />
-          <p className="text-[14.5px]">{words(course.data, unit)}</p>
+          <PushCurve course={course} beside={beside} unit={`${unit}s`} />
+          <p className="text-[14.5px]">{words(course, unit)}</p>
+          {beside && (
+            <p className="mt-1 text-[14.5px]">
+              <b>{name}</b>, the broken line: {words(beside, unit, false)}
+            </p>
+          )}
           <p className="mt-1 text-[13.5px] text-soft">
             The line is the share pushed, its band the 90 % range; from above those that died; open circles
             wait.
@@ -54,7 +101,7 @@ export function TimeToPush({ groupKey }: { groupKey: Key }) {
           type="checkbox"
           className="size-5 accent-[var(--sea)]"
           checked={calendar}
-          onChange={(e) => setCalendar(e.target.checked)}
+          onChange={(e) => onCalendar(e.target.checked)}
         />
         in days of the calendar
       </label>

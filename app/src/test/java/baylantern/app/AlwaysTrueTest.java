@@ -644,6 +644,7 @@ class AlwaysTrueTest extends ApiTest {
             case "/api/takes", "/api/takes.csv" ->
                 List.of(path, path + "?by=maker", path + "?by=source", path + "?part=0301-0531");
             case "/api/takes/by" -> List.of(path + "?first=maker&then=woodAge", path + "?first=stage&part=0301-0531");
+            case "/api/takes/by/push" -> List.of(path + "?first=technique&kind=cleft");
             case "/api/takes/by/grafts" -> List.of(path + "?first=technique&kind=cleft");
             case "/api/takes/duel" -> List.of(path + "?by=technique&a=cleft&b=whip");
             case "/api/takes/push" -> List.of(path + "?speciesKey=avocado&calendar=true");

@@ -68,6 +68,7 @@ abstract class ApiTest {
         baylantern.app.platform.TableVault.TABLES.forEach(
                 table -> jdbc.execute("TRUNCATE TABLE " + table + " RESTART IDENTITY"));
         jdbc.execute("SET REFERENTIAL_INTEGRITY TRUE");
+        jdbc.execute("INSERT INTO care_planned (by_rules) VALUES ('')");
         changes.forgetAll();
     }
 }

@@ -90,6 +90,26 @@ class FactApiTest extends ApiTest {
                 .isEqualTo("not written down");
     }
 
+    @Test
+    void howLongAGroupTakesToPushIsToldOfAnythingAndAsTheGroupItselfTells() {
+        grown();
+        String byKind =
+                http.get("/api/takes/by/push?first=technique&kind=cleft").text();
+        assertThat(byKind)
+                .isEqualTo(http.get("/api/takes/push?techniqueKey=cleft").text());
+        JsonNode fresh = http.get("/api/takes/by/push?first=woodAge&kind=0").json();
+        assertThat(fresh.get("grafts").asInt()).isEqualTo(30);
+        JsonNode both = http.get("/api/takes/by/push?first=woodAge&kind=0&then=technique&thenKind=cleft")
+                .json();
+        assertThat(both.get("grafts").asInt()).isLessThanOrEqualTo(30);
+        assertThat(http.get("/api/takes/by/push?first=woodAge&kind=9")
+                        .json()
+                        .get("grafts")
+                        .asInt())
+                .isZero();
+        assertThat(http.get("/api/takes/by/push?first=zodiac").status()).isEqualTo(404);
+    }
+
     /** What a view says of a label: its range. */
     private static String range(JsonNode groups, String label) {
         return groups.valueStream()

@@ -16,6 +16,15 @@ class WalkApiTest extends ApiTest {
     }
 
     @Test
+    void untilWhenWeatherIsKnownIsToldSoThatNobodyWaitsForAWarning() {
+        http.smallFarm();
+        assertThat(http.get("/api/today").json().get("weatherUntil")).isNull();
+        String day = "" + http.today().minusDays(3);
+        http.post("/api/weather/day", Map.of("day", day, "min", "9", "max", "31"));
+        assertThat(http.get("/api/today").json().get("weatherUntil").asString()).isEqualTo(day);
+    }
+
+    @Test
     void graftsAlikeAreOneErrandInTheirPlace() {
         http.smallFarm();
         http.cleft(7, 1, 2);

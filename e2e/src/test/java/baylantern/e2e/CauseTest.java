@@ -60,6 +60,35 @@ class CauseTest extends DemoScreenTest {
     }
 
     @Test
+    void aFigureIsMadeOnesOwnByKeysWithWhatItChangesAndGoesBack() {
+        Page page = desk(lantern);
+        page.navigate("/rules");
+        Locator best =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^heals best at")));
+        assertThat(best).hasText(Pattern.compile("27"));
+        best.focus();
+        page.keyboard().press("Enter");
+        Locator form = page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^heals best at")));
+        assertThat(form).isFocused();
+        form.fill("45");
+        assertThat(page.getByText(Pattern.compile("Growers give 25"))).isVisible();
+        form.fill("29");
+        assertThat(page.getByText(Pattern.compile("It changes: .*visits move"))).isVisible();
+        axeClean(page);
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Your own figures")).containsText("One figure is your own");
+        assertThat(best).hasText(Pattern.compile("29"));
+        // Who closes the form goes on where it was opened.
+        assertThat(best).isFocused();
+        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Back to 27")))
+                .click();
+        assertThat(best).hasText(Pattern.compile("27"));
+        assertThat(page.getByLabel("Your own figures")).hasCount(0);
+    }
+
+    @Test
     void aQuestionIsAskedInThreeTouchesAndOneKindIsSetAgainstAnother() {
         Page page = desk(lantern);
         page.navigate("/takes");

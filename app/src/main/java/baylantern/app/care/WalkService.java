@@ -9,6 +9,7 @@ import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.season.WeatherService;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.LifeLine;
 import baylantern.core.rules.FigureName;
@@ -41,6 +42,7 @@ class WalkService {
     private final GraftLives lives;
     private final GraftService grafts;
     private final DangerService dangers;
+    private final WeatherService weather;
     private final PlaceService places;
     private final Rulebook rules;
     private final FarmClock clock;
@@ -54,6 +56,7 @@ class WalkService {
             GraftLives lives,
             GraftService grafts,
             DangerService dangers,
+            WeatherService weather,
             PlaceService places,
             Rulebook rules,
             FarmClock clock,
@@ -63,6 +66,7 @@ class WalkService {
         this.lives = lives;
         this.grafts = grafts;
         this.dangers = dangers;
+        this.weather = weather;
         this.places = places;
         this.rules = rules;
         this.clock = clock;
@@ -92,7 +96,11 @@ class WalkService {
     /** A place on the walk. */
     record WalkPlace(Spot spot, int due, int overdue, int minutes, List<Errand> errands) {}
 
-    /** Today's walk. */
+    /**
+     * Today's walk.
+     *
+     * @param weatherUntil the last day of which weather is known: beyond it no danger can be told; null where none is
+     */
     record TodayView(
             LocalDate day,
             int due,
@@ -102,7 +110,8 @@ class WalkService {
             int waiting,
             List<DangerService.Danger> dangers,
             List<WalkPlace> places,
-            List<Stop> onTheirWay) {}
+            List<Stop> onTheirWay,
+            @Nullable LocalDate weatherUntil) {}
 
     /** A graft on a round, with its tasks and its life line. */
     record Stop(Graft graft, List<Task> tasks, LifeLine line, boolean overdue) {}
@@ -145,7 +154,8 @@ class WalkService {
                 waiting(),
                 dangers.ahead(),
                 walk,
-                onTheirWay(today));
+                onTheirWay(today),
+                weather.knownUntil().orElse(null));
     }
 
     private int waiting() {

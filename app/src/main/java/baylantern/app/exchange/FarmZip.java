@@ -170,7 +170,7 @@ class FarmZip {
         OlderFarm.jobsTellNoGraft(tables);
         judge(tables);
         TableVault.TABLES.stream()
-                .filter(t -> !t.equals("house_clock"))
+                .filter(t -> !TableVault.BY_ITSELF.contains(t))
                 .forEach(t -> vault.fill(t, Known.in(tables, t)));
         numbers.goOn();
         dayTurn.tell();

@@ -77,9 +77,12 @@ public class TableVault {
         return new Content(columns, rows);
     }
 
-    /** True where nothing but the clock is stored. */
+    /** What the application writes by itself, in a farm without any record too; it is not brought in. */
+    public static final Set<String> BY_ITSELF = Set.of("house_clock", "care_planned");
+
+    /** True where nothing is stored that anybody told. */
     public boolean empty() {
-        return TABLES.stream().filter(t -> !t.equals("house_clock")).allMatch(this::emptyTable);
+        return TABLES.stream().filter(t -> !BY_ITSELF.contains(t)).allMatch(this::emptyTable);
     }
 
     private boolean emptyTable(String table) {

@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -79,6 +80,11 @@ public class WeatherService implements DayListener, Undoer {
     /** Days from one to another, filled where nothing is known. */
     public List<WeatherDay> days(LocalDate from, LocalDate to) {
         return weather().between(from, to);
+    }
+
+    /** The last day of which weather was recorded or foreseen; empty where there is none at all. */
+    public Optional<LocalDate> knownUntil() {
+        return weather().lastDay();
     }
 
     /** First and last recorded day and how many there are; null days where none. */

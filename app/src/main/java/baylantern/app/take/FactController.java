@@ -9,8 +9,10 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
@@ -30,8 +32,10 @@ class FactController {
     private final FactService facts;
     private final FactGroups groups;
     private final GainService gains;
+    private final PushService pushes;
 
-    FactController(FactService facts, FactGroups groups, GainService gains) {
+    FactController(FactService facts, FactGroups groups, GainService gains, PushService pushes) {
+        this.pushes = pushes;
         this.facts = facts;
         this.groups = groups;
         this.gains = gains;
@@ -74,6 +78,22 @@ class FactController {
             grafts.add(new Member(row.code(), row.madeOn(), row.end()));
         }
         return new Members(found.length, grafts);
+    }
+
+    /** How long the grafts of a group take to push. */
+    @GetMapping("/by/push")
+    PushService.Course push(
+            @RequestParam(defaultValue = "technique") String first,
+            @RequestParam(defaultValue = FactGroups.UNKNOWN) String kind,
+            @RequestParam(required = false) @Nullable String then,
+            @RequestParam(required = false) @Nullable String thenKind,
+            @RequestParam(required = false) @Nullable String part,
+            @RequestParam(defaultValue = "false") boolean calendar) {
+        Map<String, String> kinds = new LinkedHashMap<>(Map.of(first, kind));
+        if (then != null && thenKind != null) {
+            kinds.put(then, thenKind);
+        }
+        return pushes.course(new PushService.OfKinds(kinds, YearPart.read(part), calendar));
     }
 
     /** What moves take. */

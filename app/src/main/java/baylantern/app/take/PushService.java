@@ -3,6 +3,7 @@ package baylantern.app.take;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.PushRow;
+import baylantern.app.bench.YearPart;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.Fact;
@@ -11,6 +12,7 @@ import baylantern.app.season.WarmthService;
 import baylantern.core.care.GraftState;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.take.fact.FactTable;
 import baylantern.core.take.push.PushBand;
 import baylantern.core.take.push.PushCase;
 import baylantern.core.take.push.PushCurve;
@@ -21,8 +23,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.ToDoubleBiFunction;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -41,9 +46,24 @@ class PushService {
     private final GraftService grafts;
     private final WarmthService warmth;
     private final Rulebook rules;
+    private final FactGroups groups;
+    private final FactService facts;
     private final DerivedEach<Of, Course> courses;
+    private final DerivedEach<OfKinds, Course> ofKinds;
 
-    PushService(GraftService grafts, WarmthService warmth, Rulebook rules, Changes changes) {
+    PushService(
+            GraftService grafts,
+            WarmthService warmth,
+            Rulebook rules,
+            FactGroups groups,
+            FactService facts,
+            Changes changes) {
+        this.groups = groups;
+        this.facts = facts;
+        this.ofKinds = changes.deriveEach(
+                this::reckon,
+                Stream.concat(Stream.of(FactService.FACTS), Stream.of(Fact.LOOKS))
+                        .toArray(Fact[]::new));
         this.grafts = grafts;
         this.warmth = warmth;
         this.rules = rules;
@@ -56,6 +76,13 @@ class PushService {
      * @param calendar true for days, false for healing days
      */
     record Of(GraftFilter group, boolean calendar) {}
+
+    /**
+     * A group by something known of its grafts.
+     *
+     * @param kinds the kind of each aspect it is of
+     */
+    record OfKinds(Map<String, String> kinds, @Nullable YearPart part, boolean calendar) {}
 
     /** What had come by a day, and its range. */
     record PushPoint(double day, double pushed, double low, double high, double died) {}
@@ -87,12 +114,35 @@ class PushService {
         return courses.get(of);
     }
 
+    Course course(OfKinds of) {
+        return ofKinds.get(of);
+    }
+
+    private Course reckon(OfKinds of) {
+        FactTable table = facts.table();
+        int[] found = groups.made(of.part());
+        for (Map.Entry<String, String> one : of.kinds().entrySet()) {
+            found = FactGroups.of(found, groups.column(one.getKey()), one.getValue());
+        }
+        Set<String> codes =
+                IntStream.of(found).mapToObj(i -> table.row(i).code()).collect(Collectors.toSet());
+        GraftFilter all = new GraftFilter(null, null, null, null, null, null, null, null, of.part(), null);
+        return reckon(
+                grafts.pushes(all).stream()
+                        .filter(row -> codes.contains(row.code()))
+                        .toList(),
+                of.calendar());
+    }
+
     private Course reckon(Of of) {
-        List<PushRow> rows = grafts.pushes(of.group());
+        return reckon(grafts.pushes(of.group()), of.calendar());
+    }
+
+    private Course reckon(List<PushRow> rows, boolean calendar) {
         Map<String, List<PushCase>> sessions = new LinkedHashMap<>();
         List<Waits> waiting = new ArrayList<>();
         for (PushRow row : rows) {
-            PushCase one = read(row, of, rows.size() > MANY);
+            PushCase one = read(row, calendar, rows.size() > MANY);
             if (one == null) {
                 continue;
             }
@@ -161,8 +211,8 @@ class PushService {
     }
 
     // A look that lies before the making, on a farm whose days nobody understood, tells of day nought.
-    private @Nullable PushCase read(PushRow row, Of of, boolean whole) {
-        ToDoubleBiFunction<LocalDate, LocalDate> clock = of.calendar()
+    private @Nullable PushCase read(PushRow row, boolean calendar, boolean whole) {
+        ToDoubleBiFunction<LocalDate, LocalDate> clock = calendar
                 ? (made, day) -> ChronoUnit.DAYS.between(made, day)
                 : warmth.healing(row.speciesKey())::between;
         boolean pushed = row.pushedDay() != null;

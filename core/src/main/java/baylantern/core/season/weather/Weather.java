@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /** What is known of a site's weather: its record, its forecast, and its climate for every other day. */
@@ -32,6 +33,11 @@ public final class Weather {
     /** True where the day is recorded or forecast. */
     public boolean knows(LocalDate day) {
         return known.containsKey(day);
+    }
+
+    /** The last day that is recorded or forecast; empty where none is. */
+    public Optional<LocalDate> lastDay() {
+        return known.isEmpty() ? Optional.empty() : Optional.of(known.lastKey());
     }
 
     /** The climate behind. */
