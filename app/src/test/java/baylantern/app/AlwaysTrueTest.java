@@ -89,6 +89,7 @@ class AlwaysTrueTest extends ApiTest {
     private final Deque<Step> steps = new ArrayDeque<>();
     private Map<String, String> last = Map.of();
     private long lastAct;
+    private boolean lastIsNow;
     private boolean compared = true;
     private final Set<String> written = new TreeSet<>();
     private final Set<String> readings = new TreeSet<>();
@@ -518,7 +519,7 @@ class AlwaysTrueTest extends ApiTest {
 
     private void did(String what, Http.Answer answer) {
         assertThat(answer.status()).as(what + ": " + answer.text()).isLessThan(300);
-        written.add(what);
+        boolean first = written.add(what);
         List<Long> acts = new ArrayList<>();
         http.get("/api/acts").json().forEach(act -> acts.add(0, act.get("id").asLong()));
         acts.removeIf(act -> act <= lastAct);
@@ -526,10 +527,12 @@ class AlwaysTrueTest extends ApiTest {
                 .as(what + " is an act")
                 .isEqualTo(NO_ACTS.contains(what));
         for (long act : acts) {
-            steps.push(new Step(act, what, act == acts.get(0) ? last : null, 0));
+            steps.push(new Step(act, what, act == acts.get(0) && lastIsNow ? last : null, 0));
             lastAct = act;
         }
-        if (compared) {
+        // What a second write of the same way leaves stale shows at the next reading, or is made anew by it.
+        lastIsNow = compared && first;
+        if (lastIsNow) {
             compare(what);
         }
     }
@@ -618,10 +621,10 @@ class AlwaysTrueTest extends ApiTest {
 
     private List<String> filled(String path) {
         return switch (path) {
-            // The many stocks of a day too long are nobody's to watch.
+            // A mother that is watched, one that is not, a stock.
             case "/api/flush/plants/{code}" ->
                 each("/api/plants?search=-", "plants", "code", path).stream()
-                        .filter(one -> !one.contains("LG-"))
+                        .filter(one -> one.matches(".*/(PB-M1|PB-M2|AV-2)"))
                         .toList();
             case "/api/grafts/{code}/pictures" -> List.of(path.replace("{code}", "PB-26-002"));
             case "/api/causes/{code}" -> List.of("/api/causes/PB-26-001");
@@ -641,8 +644,8 @@ class AlwaysTrueTest extends ApiTest {
             case "/api/grafts/free-stems" -> List.of(path + "?speciesKey=avocado");
             case "/api/grafts/next" -> List.of(path, path + "?varietyId=1");
             case "/api/grafts/schools" -> List.of(path + "?speciesKey=avocado&techniqueKey=cleft");
-            case "/api/takes", "/api/takes.csv" ->
-                List.of(path, path + "?by=maker", path + "?by=source", path + "?part=0301-0531");
+            case "/api/takes.csv" -> List.of(path + "?by=maker");
+            case "/api/takes" -> List.of(path, path + "?by=maker", path + "?by=source", path + "?part=0301-0531");
             case "/api/takes/by" -> List.of(path + "?first=maker&then=woodAge", path + "?first=stage&part=0301-0531");
             case "/api/takes/by/push" -> List.of(path + "?first=technique&kind=cleft");
             case "/api/takes/by/grafts" -> List.of(path + "?first=technique&kind=cleft");

@@ -3,6 +3,7 @@ package baylantern.app.demo;
 import baylantern.app.bench.BenchService;
 import baylantern.app.bench.NewGraft;
 import baylantern.app.care.LookHistory;
+import baylantern.app.cause.CauseHistory;
 import baylantern.app.day.DayHistory;
 import baylantern.app.place.NumberService;
 import baylantern.app.place.PlaceService;
@@ -22,6 +23,7 @@ import baylantern.core.bench.Cover;
 import baylantern.core.care.CarePlan;
 import baylantern.core.care.CareSubject;
 import baylantern.core.care.Look;
+import baylantern.core.care.Sign;
 import baylantern.core.day.crew.Role;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
@@ -57,6 +59,7 @@ public class DemoFarm {
     private final DemoWood wood;
     private final DemoFit fit;
     private final Rulebook rules;
+    private final CauseHistory causes;
     private final DemoLife lives;
     private final NumberService numbers;
 
@@ -73,7 +76,9 @@ public class DemoFarm {
             DemoWood wood,
             DemoFit fit,
             Rulebook rules,
+            CauseHistory causes,
             NumberService numbers) {
+        this.causes = causes;
         this.numbers = numbers;
         this.places = places;
         this.plants = plants;
@@ -280,12 +285,26 @@ public class DemoFarm {
                     cover.name(),
                     schools,
                     CareSubject.Stand.POT);
-            for (Look look : lives.looks(subject, takes, lastRound(code), warmth.healing(s.species()), random)) {
+            List<Look> seen = lives.looks(subject, takes, lastRound(code), warmth.healing(s.species()), random);
+            for (Look look : seen) {
                 // Who looked is told by the day, so that more or fewer looks leave all other luck as it is.
                 String who = DemoNames.PEOPLE.get(Math.floorMod(look.seenOn().toEpochDay(), 4));
                 looks.seen(id, people.get(who), look, null);
             }
+            explained(id, s, seen);
             return code;
+        }
+
+        // Of the seasons past some failures were explained on the walk after; those of this year lie on the pile.
+        private void explained(long graft, DemoSession s, List<Look> seen) {
+            if (s.day().getYear() == DemoClock.FIRST_DAY.getYear()) {
+                return;
+            }
+            seen.stream()
+                    .filter(look -> look.sign() == Sign.DEAD)
+                    .findFirst()
+                    .ifPresent(
+                            dead -> HiddenModel.cause(s).ifPresent(cause -> causes.known(graft, cause, dead.seenOn())));
         }
 
         // One graft was passed over on the last rounds: it is the overdue one.

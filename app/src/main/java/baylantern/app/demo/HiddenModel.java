@@ -2,6 +2,7 @@ package baylantern.app.demo;
 
 import baylantern.core.rules.Known;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What decides a demo graft's fate: a logistic model the analysis does not know and should find again.
@@ -63,6 +64,22 @@ final class HiddenModel {
 
     private HiddenModel() {}
 
+    /** What the farm's people took as the cause of failures of a session, by its key; empty where nobody could tell. */
+    static Optional<String> cause(DemoSession s) {
+        if (hot(s)) {
+            return Optional.of("DRIED");
+        }
+        return oldMangoWood(s) ? Optional.of("POOR_WOOD") : Optional.empty();
+    }
+
+    private static boolean hot(DemoSession s) {
+        return s.day().getYear() == 2025 && s.day().getMonthValue() == 8;
+    }
+
+    private static boolean oldMangoWood(DemoSession s) {
+        return s.species().equals("mango") && s.woodAgeDays() > 10;
+    }
+
     /** Probability of take, 0 to 1. */
     static double take(DemoSession s) {
         double odds = Known.in(VARIETY, s.variety()) + Known.in(TECHNIQUE, s.technique());
@@ -73,10 +90,10 @@ final class HiddenModel {
         if (s.maker().equals("Teo")) {
             odds += YOUNG_HAND;
         }
-        if (s.species().equals("mango") && s.woodAgeDays() > 10) {
+        if (oldMangoWood(s)) {
             odds += OLD_MANGO_WOOD;
         }
-        if (s.day().getYear() == 2025 && s.day().getMonthValue() == 8) {
+        if (hot(s)) {
             odds += HOT_WEEK;
         }
         return 1 / (1 + Math.exp(-odds));
