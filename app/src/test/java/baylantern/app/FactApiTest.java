@@ -110,6 +110,31 @@ class FactApiTest extends ApiTest {
         assertThat(http.get("/api/takes/by/push?first=zodiac").status()).isEqualTo(404);
     }
 
+    @Test
+    void howManyRestsOnWhatMovesTakeJustWhereThatForetellsBetterThanThePlainRate() {
+        grown();
+        boolean stands = http.get("/api/takes/gains")
+                .json()
+                .get("foretelling")
+                .get("stands")
+                .asBoolean();
+        JsonNode many = http.get("/api/takes/how-many?varietyId=1&techniqueKey=cleft&living=5&sure=0.9&made=8")
+                .json();
+        assertThat(many.get("byGains").asBoolean()).isEqualTo(stands);
+        assertThat(many.get("take").get("mean").asDouble())
+                .isBetween(
+                        many.get("take").get("low").asDouble(),
+                        many.get("take").get("high").asDouble());
+        // Of a farm of which nothing is told yet it rests on what grafts like them took.
+        emptyFarm();
+        http.smallFarm();
+        assertThat(http.get("/api/takes/how-many?varietyId=1&techniqueKey=cleft&living=5&sure=0.9&made=8")
+                        .json()
+                        .get("byGains")
+                        .asBoolean())
+                .isFalse();
+    }
+
     /** What a view says of a label: its range. */
     private static String range(JsonNode groups, String label) {
         return groups.valueStream()
