@@ -89,6 +89,29 @@ class CauseTest extends DemoScreenTest {
     }
 
     @Test
+    void theSeasonsLetterSaysWhatTookAndWhatToDoAndEachLineOpensToItsGrafts() {
+        Page page = desk(lantern);
+        page.navigate("/takes/letter");
+        assertThat(heading(page, "What was learned")).isVisible();
+        choose(list(page, "Season"), "summer 2025");
+        Locator title = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
+        assertThat(title).containsText("summer 2025");
+        // The hot week of that August was known for what it did.
+        assertThat(page.getByText(Pattern.compile("made in 2025 failed of this: dried out")))
+                .isVisible();
+        assertThat(page.getByText(Pattern.compile("^Against dried out: "))).isVisible();
+        axeClean(page);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("\\d+ of \\d+, likely")))
+                .first()
+                .click();
+        assertThat(page.getByLabel(Pattern.compile("^Grafts of "))).isVisible();
+        page.goBack();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(com.microsoft.playwright.options.Media.PRINT));
+        assertThat(heading(page, "Next season")).isVisible();
+        assertThat(button(page, "Print, or keep as PDF")).isHidden();
+    }
+
+    @Test
     void aQuestionIsAskedInThreeTouchesAndOneKindIsSetAgainstAnother() {
         Page page = desk(lantern);
         page.navigate("/takes");

@@ -24,6 +24,7 @@ final class Routes {
             "/rounds",
             "/rounds/walks",
             "/takes",
+            "/takes/letter",
             "/trees",
             "/trees?tab=varieties",
             "/lineage",

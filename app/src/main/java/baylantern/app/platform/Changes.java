@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,7 @@ public class Changes {
     private final List<Derived<?>> kept = new CopyOnWriteArrayList<>();
     private final ThreadLocal<Deque<Set<Fact>>> reckoning = ThreadLocal.withInitial(ArrayDeque::new);
     private final ThreadLocal<@Nullable Set<Fact>> noted = new ThreadLocal<>();
+    private final AtomicInteger figuresInHand = new AtomicInteger();
     private final ObjectProvider<ChangeListener> listeners;
     private final ObjectProvider<FarmClock> clock;
 
@@ -96,9 +98,14 @@ public class Changes {
         }
     }
 
-    /** Notes from now on what this thread reads, until it is told to stop. */
+    /** Notes from now on what this thread reads, until it is told to stop; the rulebook's figures are in everything. */
     void noteReading() {
-        noted.set(EnumSet.noneOf(Fact.class));
+        noted.set(EnumSet.of(Fact.FIGURES));
+    }
+
+    /** True while some transaction has changed figures of the rulebook and has not ended. */
+    boolean figuresInHand() {
+        return figuresInHand.get() > 0;
     }
 
     void stopNoting() {
@@ -140,6 +147,9 @@ public class Changes {
             mine = new OpenChange();
             TransactionSynchronizationManager.bindResource(this, mine);
             TransactionSynchronizationManager.registerSynchronization(new Teller(mine));
+        }
+        if (facts.contains(Fact.FIGURES) && !mine.facts().contains(Fact.FIGURES)) {
+            figuresInHand.incrementAndGet();
         }
         for (Fact fact : facts) {
             mine.add(fact, rows);
@@ -197,6 +207,17 @@ public class Changes {
         @Override
         public void afterCompletion(int status) {
             TransactionSynchronizationManager.unbindResource(Changes.this);
+            try {
+                ended(status);
+            } finally {
+                // Whoever glances from here on finds that what is kept is stale.
+                if (mine.facts().contains(Fact.FIGURES)) {
+                    figuresInHand.decrementAndGet();
+                }
+            }
+        }
+
+        private void ended(int status) {
             if (status != STATUS_ROLLED_BACK) {
                 kept.forEach(derived -> derived.committed(mine.change()));
             }

@@ -56,6 +56,15 @@ public final class Derived<T> implements Supplier<T> {
         return fresh(now) ? kept(now) : renewed();
     }
 
+    /**
+     * The same for what is looked up a million times within one reckoning: a glance at what is kept, without a note that it
+     * was read. Only for what everything rests on and need not name.
+     */
+    public T glance() {
+        Standing<T> now = standing;
+        return now.since().isEmpty() && now.kept() != null && !changes.figuresInHand() ? kept(now) : get();
+    }
+
     // What is known to be stale stays so until the new is there: who asks meanwhile waits for it.
     private synchronized T renewed() {
         Standing<T> now;

@@ -35,7 +35,7 @@ final class OpenChange {
 
     /** The facts that have changed. */
     Set<Fact> facts() {
-        return EnumSet.copyOf(whole.keySet());
+        return whole.isEmpty() ? EnumSet.noneOf(Fact.class) : EnumSet.copyOf(whole.keySet());
     }
 
     boolean touches(Set<Fact> facts) {

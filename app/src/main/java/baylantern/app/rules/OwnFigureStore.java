@@ -33,7 +33,7 @@ class OwnFigureStore implements OwnFigures {
 
     @Override
     public @Nullable Double of(String of, String key) {
-        Map<String, Double> numbers = own.get().get(of);
+        Map<String, Double> numbers = own.glance().get(of);
         return numbers == null ? null : numbers.get(key);
     }
 }

@@ -61,6 +61,33 @@ class DerivedTest {
     }
 
     @Test
+    void aGlanceSeesWhatIsKeptAndWhoeverChangesAFigureSeesTheirOwn() throws InterruptedException {
+        Derived<Integer> figure = changes.derive(stored::get, Fact.FIGURES);
+        assertThat(figure.glance()).isEqualTo(1);
+        List<Integer> others = new ArrayList<>();
+        new TransactionTemplate(new NoStore()).executeWithoutResult(status -> {
+            stored.set(7);
+            changes.wrote(Set.of(Fact.FIGURES), Set.of());
+            assertThat(figure.glance()).isEqualTo(7);
+            Thread other = new Thread(() -> others.add(figure.glance()));
+            other.start();
+            try {
+                other.join();
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+            stored.set(3);
+            status.setRollbackOnly();
+        });
+        // Others go on with what is committed, and what was let go is nobody's.
+        assertThat(others).containsExactly(1);
+        assertThat(figure.glance()).isEqualTo(1);
+        write(Fact.FIGURES, 9);
+        assertThat(figure.glance()).isEqualTo(9);
+        assertThat(changes.figuresInHand()).isFalse();
+    }
+
+    @Test
     void manyAskersReckonOnce() throws InterruptedException {
         ExecutorService askers = Executors.newFixedThreadPool(8);
         for (int i = 0; i < 64; i++) {
@@ -158,7 +185,9 @@ class DerivedTest {
     @Test
     void readingAFactThatIsNotNamedFails() {
         Derived<Integer> careless = changes.derive(() -> kept.get() + 1, Fact.SPOTS);
-        assertThatThrownBy(careless::get).hasMessageContaining("[SPOTS]").hasMessageContaining("[PLANTS]");
+        assertThatThrownBy(careless::get)
+                .hasMessageContaining("[SPOTS, FIGURES]")
+                .hasMessageContaining("[PLANTS]");
     }
 
     @Test
