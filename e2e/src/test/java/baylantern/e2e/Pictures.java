@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -33,17 +35,6 @@ class Pictures extends ScreenTest {
         }
         assertThat(desk.getByText("Even on the right")).isVisible();
         keep(desk, "fit-cleft");
-        desk.navigate("/fit/pairing");
-        choose(list(desk, "Sticks of a lot"), "HA-26-W02");
-        desk.getByLabel(Pattern.compile("^Thickness of a stick")).fill("5.8 6.9 7.4 8.1 8.8 21");
-        desk.keyboard().press("Enter");
-        choose(list(desk, "Free stems of the farm"), "avocado");
-        assertThat(desk.getByText("sticks find a stem")).isVisible();
-        desk.evaluate("() => document.activeElement.blur()");
-        desk.keyboard().press("ArrowRight");
-        desk.keyboard().press("ArrowRight");
-        desk.keyboard().press("ArrowRight");
-        keep(desk, "pairing");
         desk.navigate("/fit/limbs?keep=NURSE");
         assertThat(desk.getByText("keep as nurse").first()).isVisible();
         keep(desk, "limbs");
@@ -78,7 +69,54 @@ class Pictures extends ScreenTest {
         assertThat(desk.locator("fieldset button").first()).containsText("scion fresh, twig limp");
         desk.keyboard().press("x");
         assertThat(desk.locator("fieldset button").first()).containsText("severed");
+        photographed(desk);
         keep(desk, "sheet");
+    }
+
+    // Its picture beside that of a graft which is in leaf.
+    private static void photographed(Page desk) {
+        desk.request()
+                .post(
+                        java.net
+                                .URI
+                                .create(desk.url())
+                                .resolve("/api/grafts/CB-26-001/pictures")
+                                .toString(),
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/octet-stream")
+                                .setData(DrawnPhoto.of(6)));
+        desk.locator("section[aria-label=Pictures] input[type=file]")
+                .setInputFiles(new FilePayload("graft.png", "image/png", DrawnPhoto.of(2)));
+        assertThat(desk.locator("section[aria-label=Pictures] img")).hasCount(1);
+        desk.getByLabel("Another graft, by its code").fill("CB-26-001");
+        desk.keyboard().press("Enter");
+        assertThat(desk.locator("section[aria-label=Pictures] img")).hasCount(2);
+        desk.locator("section[aria-label=Pictures]").scrollIntoViewIfNeeded();
+    }
+
+    private static void frost(Page desk) {
+        String host = java.net.URI.create(desk.url()).resolve("/").toString();
+        String said = desk.request()
+                .post(
+                        host + "api/weather/file?overlap=FILE",
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/octet-stream")
+                                .setData("date,min,max\n2026-05-16,-1.5,9\n"))
+                .text();
+        desk.navigate("/today");
+        assertThat(desk.getByText(Pattern.compile("^Frost is foretold"))).isVisible();
+        keep(desk, "frost");
+        desk.request().post(host + "api/acts/" + said.replaceAll(".*\"actId\":(\\d+).*", "$1") + "/undo");
+    }
+
+    private static void rules(Page desk) {
+        desk.navigate("/rules");
+        desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^heals best at")))
+                .click();
+        desk.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^heals best at")))
+                .fill("29");
+        assertThat(desk.getByText(Pattern.compile("It changes: .*visits move"))).isVisible();
+        keep(desk, "rules");
     }
 
     @Test
@@ -128,6 +166,8 @@ class Pictures extends ScreenTest {
             desk.navigate("/lineage/recall/2");
             assertThat(desk.getByText("Descends from it ·")).isVisible();
             keep(desk, "recall");
+            rules(desk);
+            frost(desk);
             severed(desk);
             Page phone = phone(demo);
             phone.navigate("/rounds");
