@@ -11,7 +11,7 @@ export function LineLessons({ lessons, again }: LineLessonsProps) {
   if (again === 0 || lessons.length === 0) return null;
   return (
     <details className="text-[14px]">
-      <summary className="text-sea">what to change this time</summary>
+      <summary className="min-h-6 cursor-pointer text-sea">what to change this time</summary>
       <ul className="mt-1 border-line border-l-2 pl-2">
         {lessons.map((lesson) => (
           <li key={lesson.cause} className="pb-1">

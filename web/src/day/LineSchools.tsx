@@ -13,7 +13,7 @@ export function LineSchools({ planNo, variety }: { planNo: number; variety: stri
   );
   return (
     <details className="text-[14px] print:hidden" onToggle={(e) => setOpen(e.currentTarget.open)}>
-      <summary className="text-sea">
+      <summary className="min-h-6 cursor-pointer text-sea">
         <span className="sr-only">{variety}: </span>schools: {names.join(", ") || "the farm's habit"}
       </summary>
       {open && (
