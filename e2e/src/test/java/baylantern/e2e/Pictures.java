@@ -3,6 +3,7 @@ package baylantern.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
@@ -91,6 +92,7 @@ class Pictures extends ScreenTest {
         desk.getByLabel("Another graft, by its code").fill("CB-26-001");
         desk.keyboard().press("Enter");
         assertThat(desk.locator("section[aria-label=Pictures] img")).hasCount(2);
+        assertThat(button(desk, "Take back")).hasCount(0, new LocatorAssertions.HasCountOptions().setTimeout(60_000));
         desk.locator("section[aria-label=Pictures]").scrollIntoViewIfNeeded();
     }
 
