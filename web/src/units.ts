@@ -106,16 +106,23 @@ export function readLength(text: string, unit: Choices["length"]): number | unde
 // "mm", "mm a day" and "mm of rim" are lengths all the same.
 export const lengthIn = (unit: string) => /^mm(?= |$)/.test(unit);
 
+const KINDS: Record<string, Kind> = { "°C": "warmth", ml: "volume", "m/s": "wind" };
+
+/** What a figure's unit measures besides a length, undefined where that is the same for every grower. */
+export const kindIn = (unit: string): Kind | undefined => KINDS[unit];
+
 /** A figure as the grower reads it, without its unit. */
 export function figureNumber(value: number, unit: string, choices: Choices): string {
   if (lengthIn(unit) && choices.length !== "mm") return lengthNumber(value, choices.length);
-  return unit === "°C" && choices.warmth === "F" ? shown("warmth", value, choices) : String(value);
+  const kind = KINDS[unit];
+  return kind && unitOf(kind, choices) !== unit ? shown(kind, value, choices) : String(value);
 }
 
 /** The unit of a figure as the grower reads it. */
-export function figureUnit(unit: string, { length, warmth }: Choices): string {
-  if (lengthIn(unit)) return unit.replace(/^mm/, lengthUnit(length));
-  return unit === "°C" ? degreeUnit(warmth) : unit;
+export function figureUnit(unit: string, choices: Choices): string {
+  if (lengthIn(unit)) return unit.replace(/^mm/, lengthUnit(choices.length));
+  const kind = KINDS[unit];
+  return kind ? unitOf(kind, choices) : unit;
 }
 
 /** "°C" or "°F". */

@@ -24,7 +24,7 @@ export function FigureForm({ of, name, onClose }: FigureFormProps) {
   const [typed, setTyped] = useState(figureNumber(value, unit, choices));
   const number = readFigure(typed, unit, choices);
   const within = number !== undefined && number >= low && number <= high;
-  const other = within && number !== value;
+  const other = within && number !== value && typed !== figureNumber(value, unit, choices);
   const settled = useSettled(other ? number : undefined);
   const body = { key: of.key, speciesKey: of.speciesKey };
   const tried = useQuery({

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
 import type { Choices } from "../units";
-import { lengthIn, readLength, readMeasure, readNumber } from "../units";
+import { kindIn, lengthIn, readLength, readMeasure, readNumber } from "../units";
 
 export type FigureView = Schemas["rules.FigureView"];
 
@@ -17,5 +17,6 @@ export const useFigures = () =>
 export function readFigure(text: string, unit: string, choices: Choices): number | undefined {
   if (text.trim() === "") return undefined;
   if (lengthIn(unit)) return readLength(text, choices.length);
-  return unit === "°C" ? readMeasure("warmth", text, choices) : readNumber(text);
+  const kind = kindIn(unit);
+  return kind ? readMeasure(kind, text, choices) : readNumber(text);
 }
