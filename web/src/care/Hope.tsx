@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
 import { dayWords } from "../days";
+import { percent } from "../share";
 
 export const useHope = (code: string | undefined) =>
   useQuery({
@@ -24,7 +25,6 @@ export function Hope({ graft }: { graft: Schemas["bench.Graft"] }) {
   const hope = useHope(graft.code).data?.hope;
   const silent = ["MADE", "HEALING", "ALIVE"].includes(graft.state);
   if (!hope || !silent || hope.code !== graft.code) return null;
-  const percent = (share: number) => Math.round(share * 100);
   return (
     <p className="mt-1 text-[15px]">
       Silent so far: {chanceWords(hope.chance)} still take, {percent(hope.low)} to {percent(hope.high)} %.{" "}

@@ -1,7 +1,8 @@
 import { Link } from "react-router";
 import { CauseBeam } from "../drawings/CauseBeam";
+import { percent } from "../share";
 import { Button } from "../ui/parts";
-import { type Case, type CauseTold, percent, shareWords, type Weight } from "./causeApi";
+import { type Case, type CauseTold, shareWords, type Weight } from "./causeApi";
 
 const SHOWN = 5;
 const WORTH_SHOWING = 0.03;

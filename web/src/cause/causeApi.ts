@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
+import { percent } from "../share";
 
 export type Pile = Schemas["cause.Pile"];
 export type Session = Schemas["cause.Session"];
@@ -23,8 +24,6 @@ export const useCauseSession = (code: string | undefined) =>
     placeholderData: (before) => before,
     queryFn: () => told(api.GET("/api/causes/{code}", { params: { path: { code: code as string } } })),
   });
-
-export const percent = (share: number) => Math.round(share * 100);
 
 /** A share with its range, as a grower reads it. */
 export const shareWords = ({ share, low, high }: Weight) =>

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import type { Draft } from "../flush/draft";
+import { percent } from "../share";
 import { Button, Field, Input, PartHeading, Select } from "../ui/parts";
 import { linear } from "../ui/scales";
 import { WoodThere } from "./WoodThere";
@@ -95,7 +96,6 @@ interface ToldProps {
 }
 
 function Told({ many, living, made, sureWords, onDraft }: ToldProps) {
-  const percent = (share: number) => Math.round(share * 100);
   const spoken = many.least !== made;
   return (
     <>

@@ -185,13 +185,12 @@ function PotSize({ spot }: { spot: Schemas["place.Spot"] }) {
     );
   };
   return (
-    <span className="flex items-center gap-1.5 px-2 text-[14px] text-soft">
+    <span className="flex flex-wrap items-center gap-1.5 px-2 text-[14px] text-soft">
       pots of
       <Input
         inputMode="decimal"
         aria-label={`Litres a pot of ${spot.name} holds`}
         aria-invalid={problem !== undefined}
-        title={problem?.message}
         className="!w-16"
         value={typed}
         onChange={(e) => setTyped(e.target.value)}
@@ -199,6 +198,11 @@ function PotSize({ spot }: { spot: Schemas["place.Spot"] }) {
         onKeyDown={(e) => e.key === "Enter" && keep()}
       />
       l
+      {problem && (
+        <b role="alert" className="text-alarm">
+          {problem.message}
+        </b>
+      )}
     </span>
   );
 }

@@ -24,16 +24,22 @@ export function FigureRow({ of, name }: { of: FigureView; name: string }) {
           {name}
         </th>
         <td className="code whitespace-nowrap pr-3 text-right">
-          <button
-            ref={number}
-            type="button"
-            aria-expanded={open}
-            aria-label={`${name}: ${words(value)} ${figureUnit(unit, choices)}. Change it`}
-            className={`min-h-6 rounded px-1 underline decoration-dotted underline-offset-4 ${of.since ? "bg-lamp/30 font-bold" : ""}`}
-            onClick={() => setOpen(!open)}
-          >
-            {words(value)} {figureUnit(unit, choices)}
-          </button>
+          {low === high ? (
+            <>
+              {words(value)} {figureUnit(unit, choices)}
+            </>
+          ) : (
+            <button
+              ref={number}
+              type="button"
+              aria-expanded={open}
+              aria-label={`${name}: ${words(value)} ${figureUnit(unit, choices)}. Change it`}
+              className={`min-h-6 rounded px-1 underline decoration-dotted underline-offset-4 ${of.since ? "bg-lamp/30 font-bold" : ""}`}
+              onClick={() => setOpen(!open)}
+            >
+              {words(value)} {figureUnit(unit, choices)}
+            </button>
+          )}
         </td>
         <td className="whitespace-nowrap pr-4 text-soft">
           {words(low)} to {words(high)}

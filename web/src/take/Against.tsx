@@ -1,13 +1,13 @@
+import { percent } from "../share";
 import { Coming, Trouble } from "../ui/parts";
 import { type Duel, points, useDuel } from "./factApi";
 
-const percent = (share: number) => Math.round(share * 100);
-
 const span = (low: number, high: number) => `${points(low)} to ${points(high)}`;
 
-function settled({ first, second, duel }: Duel): string {
+function settled({ first, second, duel, power }: Duel): string {
   if (duel.more === undefined) return "More grafts of this sort would settle nothing practical.";
-  if (duel.more > 0) return `About ${duel.more} more of each would settle it, four times in five.`;
+  if (duel.more > 0)
+    return `About ${duel.more} more of each would settle it with a chance of ${percent(power)} in 100.`;
   return duel.points > 0
     ? `${first.words} is better on these records.`
     : `${second.words} is better on these records.`;

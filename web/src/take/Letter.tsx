@@ -4,7 +4,6 @@ import { Button, Coming, PartHeading, Select, Statement, Teach, Trouble } from "
 import { type FactGroup, useFactGroups } from "./factApi";
 import { LetterLearned } from "./LetterLearned";
 import { LetterTook } from "./LetterTook";
-import { latestFirst } from "./seasons";
 import { TakeParts } from "./TakeParts";
 import { KindsToPush } from "./TimeToPush";
 
@@ -18,23 +17,19 @@ export function Letter() {
   if (view.error) return <Trouble problem={view.error} />;
   if (!view.data || !farm.data?.site) return <Coming what="the season’s letter" />;
   const all = view.data.groups.filter((g) => !g.thenKind && g.kind !== "?");
-  const labels = latestFirst(
-    all.map((g) => g.kind),
-    farm.data.site.latitudeDeg,
-  );
-  const season = labels.find((label) => label === params.get("season")) ?? labels[0];
-  const own = all.find((g) => g.kind === season);
+  // The latest season stands first.
+  const own = all.find((g) => g.kind === params.get("season")) ?? all[0];
   return (
     <div className="mx-auto max-w-[860px] px-[26px] pb-8 max-sm:px-4 print:max-w-none">
       <TakeParts />
-      {season === undefined || !own ? (
+      {!own ? (
         <Teach title="The season’s letter is written from grafts">
           As soon as grafts are logged, a letter for each season tells what was made, what took and what was
           learned.
         </Teach>
       ) : (
         <>
-          <Statement title={`${farm.data.site.name}: ${season}`}>
+          <Statement title={`${farm.data.site.name}: ${own.label}`}>
             {total(own)} grafts made; {own.count.taken} of {own.count.taken + own.count.failed} decided took
             {own.count.waiting > 0 ? `, ${own.count.waiting} still wait` : ""}.
           </Statement>
@@ -42,12 +37,12 @@ export function Letter() {
             <span className="w-56">
               <Select
                 aria-label="Season"
-                value={season}
+                value={own.kind}
                 onChange={(e) => setParams({ season: e.target.value }, { replace: true })}
               >
-                {labels.map((label) => (
-                  <option key={label} value={label}>
-                    {label}
+                {all.map((g) => (
+                  <option key={g.kind} value={g.kind}>
+                    {g.label}
                   </option>
                 ))}
               </Select>
@@ -55,11 +50,11 @@ export function Letter() {
             <Button onClick={() => window.print()}>Print, or keep as PDF</Button>
           </div>
           <PartHeading>What took, by variety</PartHeading>
-          <LetterTook season={season} then="variety" />
+          <LetterTook season={own.kind} then="variety" />
           <PartHeading>By technique</PartHeading>
-          <LetterTook season={season} then="technique" />
-          <KindsToPush of={{ first: "season", kind: season }} />
-          <LetterLearned season={season} own={own} />
+          <LetterTook season={own.kind} then="technique" />
+          <KindsToPush of={{ first: "season", kind: own.kind }} />
+          <LetterLearned own={own} />
         </>
       )}
     </div>

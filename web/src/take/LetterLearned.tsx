@@ -2,16 +2,15 @@ import { Link } from "react-router";
 import { NEVER_KNOWN, usePile } from "../cause/causeApi";
 import { PartHeading } from "../ui/parts";
 import { type FactGroup, points, useFactGroups, useGains } from "./factApi";
-import { yearOf } from "./seasons";
 
 const TOLD_GAINS = 3;
 
 /** What a season taught: why its year's failures failed, what would bring more, and so what to do next. */
-export function LetterLearned({ season, own }: { season: string; own: FactGroup }) {
+export function LetterLearned({ own }: { own: FactGroup }) {
   const pile = usePile().data;
   const gains = useGains().data;
   const varieties = useFactGroups("season", "variety").data?.groups ?? [];
-  const year = yearOf(season);
+  const year = Number.parseInt(own.kind, 10);
   const causes = new Map<string, number>();
   for (const one of pile?.confirmed ?? []) {
     if (one.year === year) causes.set(one.cause, (causes.get(one.cause) ?? 0) + one.grafts);
@@ -21,7 +20,7 @@ export function LetterLearned({ season, own }: { season: string; own: FactGroup 
   const stands = gains?.foretelling?.stands === true;
   const better = stands ? gains.gains.filter((g) => g.hand && g.told).slice(0, TOLD_GAINS) : [];
   const least = varieties
-    .filter((g) => g.kind === season && g.thenKind && !g.thin && g.count.failed > 0)
+    .filter((g) => g.kind === own.kind && g.thenKind && !g.thin && g.count.failed > 0)
     .sort((a, b) => a.mean - b.mean)[0];
   return (
     <>

@@ -5,6 +5,7 @@ import api, { type Schemas, told } from "../api/client";
 import { dayAndYear, dayOfYear } from "../days";
 import { takeWords } from "../drawings/TakeStrip";
 import { partOf, useScope } from "../frame/scope";
+import { percent } from "../share";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
 import { useMarks } from "../ui/useMarks";
@@ -149,7 +150,6 @@ function TakeList({ groups, thinUnder, open, onOpen }: ListProps) {
 }
 
 function TakeTable({ groups }: { groups: Group[] }) {
-  const percent = (rate: number) => Math.round(rate * 100);
   return (
     <table className="w-full text-[15px]">
       <thead className="text-left text-[14px] text-soft">

@@ -49,12 +49,7 @@ const useKinds = (key: KindsKey | undefined, calendar: boolean) =>
     meta: WHAT,
     queryKey: ["push-by", key, calendar],
     enabled: key !== undefined,
-    queryFn: () =>
-      told(
-        api.GET("/api/takes/by/push", {
-          params: { query: { first: key?.first, kind: key?.kind, ...key, calendar } },
-        }),
-      ),
+    queryFn: () => told(api.GET("/api/takes/by/push", { params: { query: { ...key, calendar } } })),
   });
 
 /** The same of a group by anything, with another beside it where one is set against it. */
@@ -62,8 +57,9 @@ export function KindsToPush({ of, beside, name }: { of: KindsKey; beside?: Kinds
   const [calendar, setCalendar] = useState(false);
   const own = useKinds(of, calendar).data;
   const other = useKinds(beside, calendar).data;
-  const shown = beside ? other : undefined;
-  return <Drawn course={own} beside={shown} name={name} calendar={calendar} onCalendar={setCalendar} />;
+  return (
+    <Drawn course={own} beside={beside && other} name={name} calendar={calendar} onCalendar={setCalendar} />
+  );
 }
 
 interface DrawnProps {

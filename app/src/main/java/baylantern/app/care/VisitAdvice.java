@@ -1,38 +1,29 @@
 package baylantern.app.care;
 
 import baylantern.app.platform.Advice;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
+import baylantern.app.platform.Advice.Count;
 import java.util.Map;
-import org.springframework.stereotype.Component;
+import java.util.stream.Collectors;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 
 /** The open visits, as advice. */
-@Component
-class VisitAdvice implements Advice {
+@Configuration
+class VisitAdvice {
 
-    private final CareMapper care;
-
-    VisitAdvice(CareMapper care) {
-        this.care = care;
+    @Bean
+    Advice visits(CareMapper care) {
+        return new Advice(
+                () -> told(care),
+                new Count("visit moves", "visits move"),
+                new Count("visit more", "visits more"),
+                new Count("visit fewer", "visits fewer"));
     }
 
-    @Override
-    public Map<String, String> told() {
-        Map<String, String> visits = new HashMap<>();
-        for (VisitRow visit : care.open()) {
-            visits.put(
-                    visit.graftId() + " " + visit.kind() + " " + visit.repeatNo(),
-                    visit.earliest() + " " + visit.target() + " " + visit.latest());
-        }
-        return visits;
-    }
-
-    @Override
-    public List<String> sentences(Moved moved) {
-        List<String> sentences = new ArrayList<>(Moved.words(moved.other(), "visit moves", "visits move"));
-        sentences.addAll(Moved.words(moved.come(), "visit more", "visits more"));
-        sentences.addAll(Moved.words(moved.gone(), "visit fewer", "visits fewer"));
-        return sentences;
+    private static Map<String, String> told(CareMapper care) {
+        return care.open().stream()
+                .collect(Collectors.toMap(
+                        visit -> visit.graftId() + " " + visit.kind() + " " + visit.repeatNo(),
+                        visit -> visit.earliest() + " " + visit.target() + " " + visit.latest()));
     }
 }

@@ -1,37 +1,23 @@
 package baylantern.app.day;
 
 import baylantern.app.platform.Advice;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
-import org.springframework.stereotype.Component;
+import baylantern.app.platform.Advice.Count;
+import java.util.stream.Collectors;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 
 /** The graft days ahead: how long they take and what goes into the box, as advice. */
-@Component
-class GraftDayAdvice implements Advice {
+@Configuration
+class GraftDayAdvice {
 
-    private final BenchDayService days;
-
-    GraftDayAdvice(BenchDayService days) {
-        this.days = days;
-    }
-
-    @Override
-    public Map<String, String> told() {
-        Map<String, String> told = new HashMap<>();
-        for (BenchDayService.DayHead head : days.heads()) {
-            BenchDayService.DayView view = days.view(head.day());
-            told.put("" + head.day(), view.done() + " " + view.box());
-        }
-        return told;
-    }
-
-    @Override
-    public List<String> sentences(Moved moved) {
-        return new ArrayList<>(Moved.words(
-                moved.other(),
-                "graft day takes another time or another box",
-                "graft days take another time or another box"));
+    @Bean
+    Advice graftDays(BenchDayService days) {
+        return new Advice(
+                () -> days.heads().stream()
+                        .map(head -> days.view(head.day()))
+                        .collect(Collectors.toMap(view -> "" + view.day(), view -> view.done() + " " + view.box())),
+                new Count("graft day takes another time or another box", "graft days take another time or another box"),
+                Count.UNSAID,
+                Count.UNSAID);
     }
 }

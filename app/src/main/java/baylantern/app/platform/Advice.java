@@ -3,43 +3,50 @@ package baylantern.app.platform;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 
-/** What the farm is advised, as it stands now; asked before and after a change, it tells what that would change. */
-public interface Advice {
-
-    /** Each piece of advice by a key of its own, in words that differ where the advice does. */
-    Map<String, String> told();
-
-    /** What a change does to this advice, as sentences without their full stop; none where it does nothing. */
-    List<String> sentences(Moved moved);
+/**
+ * Something the farm is advised, and how a change of it is told. Each feature that advises makes one a bean; asked before
+ * and after a change, it says what that changes.
+ *
+ * @param told what is advised now: each piece by a key of its own, in words that differ where the advice does
+ * @param other how it is told that so many pieces are told otherwise
+ * @param come that there are so many more
+ * @param gone that there are so many fewer
+ */
+public record Advice(Supplier<Map<String, String>> told, Count other, Count come, Count gone) {
 
     /**
-     * How many pieces of advice a change touches.
+     * A number in words.
      *
-     * @param come there are so many new ones
-     * @param gone so many there were are no more
-     * @param other so many are told otherwise
+     * @param one what follows a one, such as "visit moves"
+     * @param many what follows any other number
      */
-    record Moved(int come, int gone, int other) {
+    public record Count(String one, String many) {
 
-        /** What differs between advice before and after. */
-        public static Moved between(Map<String, String> before, Map<String, String> after) {
-            int come = (int) after.keySet().stream()
-                    .filter(key -> !before.containsKey(key))
-                    .count();
-            int gone = (int) before.keySet().stream()
-                    .filter(key -> !after.containsKey(key))
-                    .count();
-            int other = (int) before.entrySet().stream()
-                    .filter(one ->
-                            after.containsKey(one.getKey()) && !Objects.equals(after.get(one.getKey()), one.getValue()))
-                    .count();
-            return new Moved(come, gone, other);
-        }
+        /** Of which nothing is said. */
+        public static final Count UNSAID = new Count("", "");
 
-        /** Such as "12 visits move", "1 visit moves"; empty where there are none. */
-        public static List<String> words(int number, String one, String many) {
-            return number == 0 ? List.of() : List.of(number == 1 ? "1 " + one : number + " " + many);
+        private Stream<String> of(long number) {
+            return number == 0 || equals(UNSAID)
+                    ? Stream.empty()
+                    : Stream.of(number + " " + (number == 1 ? one : many));
         }
+    }
+
+    /** What differs between what was told before and is told after, as phrases; none where nothing that is said does. */
+    public List<String> changes(Map<String, String> before, Map<String, String> after) {
+        long differ = before.keySet().stream()
+                .filter(key -> after.containsKey(key) && !Objects.equals(before.get(key), after.get(key)))
+                .count();
+        return Stream.of(other.of(differ), come.of(only(after.keySet(), before)), gone.of(only(before.keySet(), after)))
+                .flatMap(phrases -> phrases)
+                .toList();
+    }
+
+    private static long only(Set<String> keys, Map<String, String> without) {
+        return keys.stream().filter(key -> !without.containsKey(key)).count();
     }
 }

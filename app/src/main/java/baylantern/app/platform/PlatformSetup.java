@@ -5,6 +5,8 @@ import baylantern.core.rules.OwnFigures;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Words;
 import java.time.Clock;
+import java.util.HashMap;
+import java.util.Map;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -21,11 +23,12 @@ class PlatformSetup {
 
     @Bean
     Rulebook rulebook(LanternSettings settings, OwnFigures own) {
-        Rulebook shipped = Rulebook.shipped();
-        Rulebook runs =
-                settings.weatherRuns() > 0 ? shipped.with(FigureName.WEATHER_RUNS, settings.weatherRuns()) : shipped;
-        Rulebook looks = settings.pastLooks() > 0 ? runs.with(FigureName.PAST_LOOKS, settings.pastLooks()) : runs;
-        return looks.owned(own);
+        Map<String, Double> said = new HashMap<>();
+        said.put(FigureName.WEATHER_RUNS.key(), (double) settings.weatherRuns());
+        said.put(FigureName.PAST_LOOKS.key(), (double) settings.pastLooks());
+        said.values().removeIf(number -> number == 0);
+        // How finely is reckoned may be said at the start; it then stands before what the grower says.
+        return Rulebook.shipped().owned((of, key) -> said.containsKey(key) ? said.get(key) : own.of(of, key));
     }
 
     @Bean

@@ -13,12 +13,11 @@ import baylantern.core.rules.Quantity;
 import baylantern.core.rules.Rulebook;
 import jakarta.validation.constraints.NotBlank;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
@@ -119,10 +118,8 @@ class FigureService {
 
     private Rulebook.Named checked(FigureEntry entry) {
         String of = Objects.requireNonNullElse(entry.speciesKey(), "");
-        Rulebook.Named named = rules.figures().stream()
-                .filter(one -> one.of().equals(of) && one.name().key().equals(entry.key()))
-                .findFirst()
-                .orElseThrow(() -> FarmProblem.unknown("figure", entry.key()));
+        Rulebook.Named named =
+                rules.named(of, entry.key()).orElseThrow(() -> FarmProblem.unknown("figure", entry.key()));
         double number = entry.number() == null ? named.starting().value() : entry.number();
         if (!named.starting().spans(number)) {
             String range = Quantity.of(
@@ -131,7 +128,9 @@ class FigureService {
                     named.starting().unit());
             throw FarmProblem.wrong("number", number, range, "This figure lies within " + range + ".");
         }
-        FigureOrder.crossed(named.name(), name -> name == named.name() ? number : value(name, of))
+        FigureOrder.crossed(
+                        named.name(),
+                        name -> name == named.name() ? number : figure(name, of).value())
                 .ifPresent(crossed -> {
                     Figure less = figure(crossed.less(), of);
                     Figure more = figure(crossed.more(), of);
@@ -146,38 +145,30 @@ class FigureService {
         return named;
     }
 
-    private double value(FigureName name, String of) {
-        return figure(name, of).value();
-    }
-
     private Figure figure(FigureName name, String of) {
-        return rules.figures().stream()
-                .filter(one -> one.name() == name && one.of().equals(of))
-                .findFirst()
-                .map(Rulebook.Named::figure)
-                .orElseThrow();
+        return rules.named(of, name.key()).map(Rulebook.Named::figure).orElseThrow();
     }
 
-    /** What a change would do: sentences, none where nothing that is advised now changes. */
+    /** What a change would do, phrase by phrase; none where nothing that is advised now changes. */
     record Tried(List<String> sentences) {}
 
     /** Keeps the change, looks at what is advised then, and lets it go again with the transaction. */
     @Transactional
     Tried tried(FigureEntry entry) {
         Rulebook.Named named = checked(entry);
-        Map<Advice, Map<String, String>> before = told();
+        List<Advice> all = advice.orderedStream().toList();
+        List<Map<String, String>> before = told(all);
         write(named, entry.number());
         changes.settle();
-        List<String> sentences = new ArrayList<>();
-        told().forEach((of, after) ->
-                sentences.addAll(of.sentences(Advice.Moved.between(Objects.requireNonNull(before.get(of)), after))));
+        List<Map<String, String>> after = told(all);
         TransactionAspectSupport.currentTransactionStatus().setRollbackOnly();
-        return new Tried(sentences);
+        return new Tried(IntStream.range(0, all.size())
+                .boxed()
+                .flatMap(i -> all.get(i).changes(before.get(i), after.get(i)).stream())
+                .toList());
     }
 
-    private Map<Advice, Map<String, String>> told() {
-        Map<Advice, Map<String, String>> told = new LinkedHashMap<>();
-        advice.orderedStream().forEach(one -> told.put(one, one.told()));
-        return told;
+    private static List<Map<String, String>> told(List<Advice> all) {
+        return all.stream().map(one -> one.told().get()).toList();
     }
 }

@@ -1,39 +1,46 @@
 package baylantern.app.season;
 
 import baylantern.app.platform.Advice;
-import baylantern.core.season.window.Standing;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
+import baylantern.app.platform.Advice.Count;
+import baylantern.app.season.WindowService.Bark;
+import baylantern.app.season.WindowService.Pair;
 import java.util.Map;
-import org.springframework.stereotype.Component;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 
-/** The lamps that are lit today, as advice. */
-@Component
-class LampAdvice implements Advice {
+/** The lamps that are lit today and the lit days to come, as advice. */
+@Configuration
+class LampAdvice {
 
-    private final WindowService windows;
-
-    LampAdvice(WindowService windows) {
-        this.windows = windows;
+    @Bean
+    Advice lamps(WindowService windows) {
+        return new Advice(
+                () -> ofEach(
+                        windows, pair -> windows.find(pair).lamp().lit() ? Stream.of(pair.toString()) : Stream.empty()),
+                Count.UNSAID,
+                new Count("lamp is lit", "lamps are lit"),
+                new Count("lamp goes out", "lamps go out"));
     }
 
-    @Override
-    public Map<String, String> told() {
-        Map<String, String> lit = new HashMap<>();
-        for (WindowService.Named named : windows.pairings(WindowService.Bark.ANY)) {
-            Standing standing = windows.standing(named.pair());
-            if (standing == Standing.LIT || standing == Standing.CLOSING) {
-                lit.put(named.pair().toString(), "lit");
-            }
-        }
-        return lit;
+    @Bean
+    Advice litDays(WindowService windows) {
+        return new Advice(
+                () -> ofEach(
+                        windows,
+                        pair -> windows.find(pair).days().stream()
+                                .filter(day -> day.lit())
+                                .map(day -> pair + " " + day.day())),
+                Count.UNSAID,
+                new Count("lit day to come more", "lit days to come more"),
+                new Count("lit day to come falls away", "lit days to come fall away"));
     }
 
-    @Override
-    public List<String> sentences(Moved moved) {
-        List<String> sentences = new ArrayList<>(Moved.words(moved.gone(), "lamp goes out", "lamps go out"));
-        sentences.addAll(Moved.words(moved.come(), "lamp is lit", "lamps are lit"));
-        return sentences;
+    private static Map<String, String> ofEach(WindowService windows, Function<Pair, Stream<String>> lit) {
+        return windows.pairings(Bark.ANY).stream()
+                .flatMap(named -> lit.apply(named.pair()))
+                .collect(Collectors.toMap(key -> key, key -> "lit"));
     }
 }

@@ -130,13 +130,12 @@ public class WindowService {
     }
 
     private WindowFinder finder(Inputs from) {
-        return new WindowFinder(rules.now().flush(), from.sky, from.woodSpecies, from.bark, from.pinchDays);
+        return new WindowFinder(rules.flush(), from.sky, from.woodSpecies, from.bark, from.pinchDays);
     }
 
     private GraftSky sky(String speciesKey) {
-        Rulebook now = rules.now();
-        Species species = now.species(speciesKey).orElseThrow(() -> FarmProblem.unknown("species", speciesKey));
-        return new GraftSky(species, now.flush(), weather.weather().climate(), flush.years(), DAYS);
+        Species species = rules.species(speciesKey).orElseThrow(() -> FarmProblem.unknown("species", speciesKey));
+        return new GraftSky(species, rules.flush(), weather.weather().climate(), flush.years(), DAYS);
     }
 
     private int pinchDays(String species) {

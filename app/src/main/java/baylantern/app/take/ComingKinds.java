@@ -5,11 +5,7 @@ import baylantern.app.place.Variety;
 import baylantern.core.rules.FactRules.Steps;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
-import baylantern.core.season.Season;
-import baylantern.core.take.fact.MoonPhase;
-import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
@@ -18,9 +14,11 @@ import org.springframework.stereotype.Component;
 class ComingKinds {
 
     private final PlaceService places;
+    private final FactReader reader;
     private final Rulebook rules;
 
-    ComingKinds(PlaceService places, Rulebook rules) {
+    ComingKinds(PlaceService places, FactReader reader, Rulebook rules) {
+        this.reader = reader;
         this.places = places;
         this.rules = rules;
     }
@@ -35,17 +33,17 @@ class ComingKinds {
             kinds.put("technique", graft.techniqueKey());
         }
         if (graft.day() != null) {
-            Season season = Season.of(graft.day(), places.latitudeDeg());
-            kinds.put("part", season.name().name().toLowerCase(Locale.ROOT));
-            kinds.put("moon", MoonPhase.of(graft.day()).words());
+            kinds.put("part", reader.part(graft.day()));
+            kinds.put("moon", FactReader.moon(graft.day()));
         }
         if (graft.wood() != null) {
             if (!graft.wood().source().isBlank()) {
                 kinds.put("source", graft.wood().source());
             }
             Steps age = Known.in(rules.facts().aspects(), "woodAge").steps();
-            if (age != null && graft.day() != null) {
-                long days = Math.max(0, ChronoUnit.DAYS.between(graft.wood().cutOn(), graft.day()));
+            Double days =
+                    graft.day() == null ? null : FactReader.woodAge(graft.wood().cutOn(), graft.day());
+            if (age != null && days != null) {
                 kinds.put("woodAge", "" + age.kind(days));
             }
         }

@@ -6,6 +6,7 @@ import baylantern.app.place.PlaceService;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.FarmProblem;
+import baylantern.core.rules.FactRules;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
@@ -150,9 +151,10 @@ class FactGroups {
         return kind == FactColumn.UNKNOWN ? UNKNOWN : column.kinds().get(kind).key();
     }
 
-    // Steps as they rise, other kinds the commonest first; what was not written down comes last.
-    private static List<String> kinds(
-            FactColumn column, Map<List<String>, TakeCount> leaves, int at, @Nullable String under) {
+    // Steps as they rise, what follows in time with the latest first, other kinds the commonest first; what was not
+    // written
+    // down comes last.
+    private List<String> kinds(FactColumn column, Map<List<String>, TakeCount> leaves, int at, @Nullable String under) {
         Map<String, Integer> counts = new LinkedHashMap<>();
         leaves.forEach((path, count) -> {
             if (under == null || path.get(0).equals(under)) {
@@ -161,10 +163,17 @@ class FactGroups {
         });
         Comparator<String> order = column.aspect().steps() != null
                 ? Comparator.comparingInt(column::kind)
-                : Comparator.comparing(kind -> -counts.getOrDefault(kind, 0));
+                : inTime(column)
+                        ? Comparator.reverseOrder()
+                        : Comparator.comparing(kind -> -counts.getOrDefault(kind, 0));
         return counts.keySet().stream()
                 .sorted(Comparator.<String, Boolean>comparing(UNKNOWN::equals).thenComparing(order))
                 .toList();
+    }
+
+    private boolean inTime(FactColumn column) {
+        FactRules.AspectRule rule = rules.facts().aspects().get(column.aspect().key());
+        return rule != null && rule.inTime();
     }
 
     private FactGroup group(String label, String kind, @Nullable String then, TakeCount count, Belief belief) {

@@ -119,8 +119,8 @@ class FactReader {
         all.put("cover", kind(FactReader::cover, key -> Cover.valueOf(key).words()));
         all.put("stage", kind(this::stage, key -> key));
         all.put("hour", number(this::hour));
-        all.put("moon", kind(row -> MoonPhase.of(row.of().madeOn()).words(), key -> key));
-        all.put("part", kind(row -> season(row).name().name().toLowerCase(Locale.ROOT), key -> key));
+        all.put("moon", kind(row -> moon(row.of().madeOn()), key -> key));
+        all.put("part", kind(row -> part(row.of().madeOn()), key -> key));
         Map<SpeciesDay, Sky> skies = new HashMap<>();
         all.put("healing", number(row -> sky(skies, row).healing()));
         all.put("hazard", kind(row -> sky(skies, row).hazard(), key -> key));
@@ -131,7 +131,10 @@ class FactReader {
                 kind(row -> row.of().speciesKey(), key -> species(key).name()));
         Map<Long, String> varieties = places.varieties().stream().collect(Collectors.toMap(Variety::id, Variety::name));
         all.put("variety", kind(row -> "" + row.of().varietyId(), id -> name(varieties, id)));
-        all.put("season", kind(row -> season(row).label(), key -> key));
+        all.put("season", (column, at, row) -> {
+            Season season = season(row.of().madeOn());
+            column.kind(at, season.key(), season.label());
+        });
         return all;
     }
 
@@ -152,10 +155,12 @@ class FactReader {
     }
 
     private static @Nullable Double woodAge(FactRow row) {
-        LocalDate cut = row.wood().cutOn();
-        return cut == null || cut.isAfter(row.of().madeOn())
-                ? null
-                : (double) ChronoUnit.DAYS.between(cut, row.of().madeOn());
+        return woodAge(row.wood().cutOn(), row.of().madeOn());
+    }
+
+    /** How old wood is on a day, in days; null where that cannot be. */
+    static @Nullable Double woodAge(@Nullable LocalDate cut, LocalDate day) {
+        return cut == null || cut.isAfter(day) ? null : (double) ChronoUnit.DAYS.between(cut, day);
     }
 
     private static double left(double used) {
@@ -198,8 +203,18 @@ class FactReader {
                 .orElse(null);
     }
 
-    private Season season(FactRow row) {
-        return Season.of(row.of().madeOn(), places.latitudeDeg());
+    private Season season(LocalDate day) {
+        return Season.of(day, places.latitudeDeg());
+    }
+
+    /** The quarter of the year a day lies in. */
+    String part(LocalDate day) {
+        return season(day).name().name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The moon of a day. */
+    static String moon(LocalDate day) {
+        return MoonPhase.of(day).words();
     }
 
     private record SpeciesDay(String speciesKey, LocalDate day) {}

@@ -90,11 +90,18 @@ class GainService {
      * One kind against another.
      *
      * @param duel the first less the second, as they took
+     * @param power how sure so many more would settle it, 0 to 1
      * @param company in what else they differ, the greatest first
      * @param alike the same with all that is on record besides taken out; null where the records do not tell
      */
     record DuelView(
-            String aspect, Side first, Side second, Duel duel, List<Company> company, Gain.@Nullable Points alike) {}
+            String aspect,
+            Side first,
+            Side second,
+            Duel duel,
+            double power,
+            List<Company> company,
+            Gain.@Nullable Points alike) {}
 
     /** Two kinds of an aspect. */
     record Two(
@@ -113,19 +120,15 @@ class GainService {
         Side first = side(column, two.first(), "a", kinds);
         Side second = side(column, two.second(), "b", kinds);
         double mass = rules.life(FigureName.RANGE_MASS).value();
+        double power = rules.facts().value(FigureName.DUEL_POWER);
         GainModel model = models.get(new Span(two.part())).told();
         return new DuelView(
                 column.aspect().words(),
                 first,
                 second,
-                Duel.of(
-                        kinds.of(two.first()),
-                        kinds.of(two.second()),
-                        first.count(),
-                        second.count(),
-                        mass,
-                        rules.facts().value(FigureName.DUEL_POWER),
-                        (int) rules.facts().value(FigureName.DUEL_MOST)),
+                Duel.of(kinds.of(two.first()), kinds.of(two.second()), first.count(), second.count(), mass, power, (int)
+                        rules.facts().value(FigureName.DUEL_MOST)),
+                power,
                 Company.of(
                                 facts.table(),
                                 column,

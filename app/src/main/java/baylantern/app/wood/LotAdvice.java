@@ -1,31 +1,25 @@
 package baylantern.app.wood;
 
 import baylantern.app.platform.Advice;
-import java.util.List;
-import java.util.Map;
+import baylantern.app.platform.Advice.Count;
 import java.util.stream.Collectors;
-import org.springframework.stereotype.Component;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 
 /** How long the lots on the shelf keep and how good they are, as advice. */
-@Component
-class LotAdvice implements Advice {
+@Configuration
+class LotAdvice {
 
-    private final LotDesk lots;
-
-    LotAdvice(LotDesk lots) {
-        this.lots = lots;
+    @Bean
+    Advice lots(LotDesk lots) {
+        return new Advice(
+                () -> lots.shelf().stream().collect(Collectors.toMap(LotView::code, LotAdvice::judged)),
+                new Count("lot is judged otherwise", "lots are judged otherwise"),
+                Count.UNSAID,
+                Count.UNSAID);
     }
 
-    @Override
-    public Map<String, String> told() {
-        return lots.shelf().stream()
-                .collect(Collectors.toMap(
-                        LotView::code,
-                        lot -> lot.life() + " " + lot.grade() + " " + lot.runsOut() + " " + lot.refusal()));
-    }
-
-    @Override
-    public List<String> sentences(Moved moved) {
-        return Moved.words(moved.other(), "lot is judged otherwise", "lots are judged otherwise");
+    private static String judged(LotView lot) {
+        return lot.life() + " " + lot.grade() + " " + lot.runsOut() + " " + lot.refusal();
     }
 }

@@ -23,12 +23,14 @@ public record FactRules(Map<String, AspectRule> aspects, Map<String, Figure> fig
      * Something known of each graft.
      *
      * @param hand true where the grower can choose it
+     * @param inTime true where its kinds follow each other in time, by their keys
      * @param steps how a number is cut into kinds, null where it is no number
      */
     public record AspectRule(
             String key,
             String words,
             boolean hand,
+            boolean inTime,
             @Nullable Steps steps) {}
 
     /**

@@ -2,7 +2,6 @@ package baylantern.core.rules;
 
 import java.util.Collections;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
@@ -77,12 +76,6 @@ public record FlushRules(
     /** The value of the named figure. */
     public double value(FigureName name) {
         return figure(name).value();
-    }
-
-    FlushRules with(FigureName name, double value) {
-        Map<String, Figure> changed = new HashMap<>(figures);
-        changed.put(name.key(), figure(name).at(value));
-        return new FlushRules(until, stock, slip, wood, changed);
     }
 
     FlushRules with(FigureChange change) {

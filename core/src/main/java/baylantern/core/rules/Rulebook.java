@@ -59,13 +59,6 @@ public final class Rulebook {
         return new RulebookReader().read();
     }
 
-    /** The same with another number of runs of the weather, or of past looks gone through: told more or less finely. */
-    public Rulebook with(FigureName fineness, int number) {
-        FlushRules coarser = flush.with(fineness, number);
-        return new Rulebook(
-                species, techniques, kinship, visits, schools, life, day, coarser, wood, fit, causes, facts);
-    }
-
     /** The same with the grower's own figures in place of the starting ones, as they are whenever one is looked up. */
     public Rulebook owned(OwnFigures own) {
         return with((of, figures) -> new LiveFigures(of, figures, own));
@@ -105,6 +98,13 @@ public final class Rulebook {
             }
         }
         return all;
+    }
+
+    /** A figure by its key, of all or of one species; empty where there is none. */
+    public Optional<Named> named(String of, String key) {
+        return figures().stream()
+                .filter(one -> one.of().equals(of) && one.name().key().equals(key))
+                .findFirst();
     }
 
     private static Named named(FigureName name, String of, Map<String, Figure> figures) {

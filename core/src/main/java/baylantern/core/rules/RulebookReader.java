@@ -37,7 +37,11 @@ final class RulebookReader {
         return new FactRules(
                 file.at("aspects")
                         .each((key, one) -> new FactRules.AspectRule(
-                                key, one.text("words"), one.text("hand").equals("true"), steps(one))),
+                                key,
+                                one.text("words"),
+                                one.text("hand").equals("true"),
+                                one.maybe("inTime").isPresent(),
+                                steps(one))),
                 file.at("figures").each((key, figure) -> figure.figure()));
     }
 
