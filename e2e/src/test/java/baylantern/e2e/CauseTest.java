@@ -93,7 +93,7 @@ class CauseTest extends DemoScreenTest {
         Page page = desk(lantern);
         page.navigate("/takes/letter");
         assertThat(heading(page, "What was learned")).isVisible();
-        choose(list(page, "Season"), "summer 2025");
+        chooseCalled(list(page, "Season"), "summer 2025");
         Locator title = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
         assertThat(title).containsText("summer 2025");
         // The hot week of that August was known for what it did.

@@ -189,6 +189,12 @@ public class Changes {
             this.mine = mine;
         }
 
+        /** Before the {@link Pen} is let go: what is kept is dropped while nobody else reads or writes. */
+        @Override
+        public int getOrder() {
+            return LOWEST_PRECEDENCE - 1;
+        }
+
         @Override
         public void suspend() {
             TransactionSynchronizationManager.unbindResource(Changes.this);

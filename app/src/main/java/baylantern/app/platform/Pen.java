@@ -1,5 +1,7 @@
 package baylantern.app.platform;
 
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -11,11 +13,19 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * transaction, so that changes come one after the other and no two can undo each other's grounds. A request that only
  * reads or reckons never waits for it. Who has read before taking it, and finds that the farm was changed meanwhile, was
  * overtaken: what was read may no longer be so, and the request is served once more, holding the pen from the start.
+ *
+ * <p>The store lets the next one in with the commit, but what is kept in memory is dropped a moment after it. Nobody begins to
+ * read or to write within that moment: what is kept would be older than the turn of the pen.
  */
 @Component
 public class Pen {
 
+    private static final int LONGEST_S = 10;
+
     private final JdbcTemplate jdbc;
+
+    /** Held from just before a commit until what is kept was dropped. */
+    private final ReentrantLock committing = new ReentrantLock();
 
     Pen(JdbcTemplate jdbc) {
         this.jdbc = jdbc;
@@ -31,6 +41,21 @@ public class Pen {
     /** Remembers the turn, so that it is seen whether somebody changes the farm before this transaction does. */
     void watch() {
         grip().seen = turn();
+        untilDropped();
+    }
+
+    // Of the turn that was seen, or after which the pen was had, all that is kept is dropped then. A commit takes as
+    // long as
+    // the disk does; one that never ends holds nobody up for ever.
+    private void untilDropped() {
+        try {
+            if (committing.tryLock(LONGEST_S, TimeUnit.SECONDS)) {
+                committing.unlock();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("interrupted while somebody else wrote", e);
+        }
     }
 
     /** Takes the pen for the rest of the caller's transaction, waiting for whoever holds it. */
@@ -45,6 +70,7 @@ public class Pen {
         }
         grip.held = true;
         Rows.one(jdbc.update("UPDATE house_pen SET turn = turn + 1 WHERE id = 1"));
+        untilDropped();
         grip.overtaken = grip.seen != null && grip.seen + 1 != turn();
     }
 
@@ -85,8 +111,18 @@ public class Pen {
             }
 
             @Override
+            public void beforeCommit(boolean readOnly) {
+                if (grip.held) {
+                    committing.lock();
+                }
+            }
+
+            @Override
             public void afterCompletion(int status) {
                 TransactionSynchronizationManager.unbindResource(Pen.this);
+                if (grip.held && committing.isHeldByCurrentThread()) {
+                    committing.unlock();
+                }
             }
         });
         return grip;
