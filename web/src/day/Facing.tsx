@@ -37,6 +37,15 @@ export function Facing({ facing, lotId, sizes }: Props) {
         from <b className="code">{lot?.code ?? facing.lotCode}</b>, {facing.techniqueName},{" "}
         {facing.coverWords}
       </p>
+      {facing.trial && (
+        <p className="mt-2 max-w-xl border-sea border-l-4 pl-3 text-[19px]">
+          This one: <b>{facing.trial.words}</b>
+          <span className="block text-[15px] text-soft">
+            trial {facing.trial.number}, pair {facing.trial.pair}
+            {facing.trial.hidden ? "; tell nobody who will look at it" : ""}
+          </span>
+        </p>
+      )}
       <p className="mt-1 text-[17px] text-soft">
         {stockMm !== undefined ? `stock ${lengthWords(stockMm, length)}` : "stock not measured"}
         {scionMm !== undefined ? `, stick ${lengthWords(scionMm, length)}` : ""}

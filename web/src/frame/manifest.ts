@@ -71,6 +71,7 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/takes": part(() => import("../take/Takes"), "Takes"),
   "/takes/by": part(() => import("../take/ByAnything"), "ByAnything"),
   "/takes/gains": part(() => import("../take/Gains"), "Gains"),
+  "/takes/trials": part(() => import("../trial/Trials"), "Trials"),
   "/takes/letter": part(() => import("../take/Letter"), "Letter"),
   "/causes": causes,
   "/causes/:code": causes,

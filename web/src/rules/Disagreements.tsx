@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { useHabits } from "../api/habits";
+import { Tried } from "../trial/Tried";
 import { PartHeading } from "../ui/parts";
 import { HabitChoice } from "./HabitChoice";
 
@@ -43,6 +44,7 @@ export function Disagreements({ questions, species }: Props) {
                 </li>
               ))}
             </ul>
+            <Tried question={q.key} />
             <div className="mt-2 mb-1 grid max-w-[640px] grid-cols-2 gap-3 max-sm:grid-cols-1">
               <HabitChoice question={q} label="On this farm" behind="as the rulebook says" />
               <HabitChoice

@@ -58,6 +58,10 @@ const FACT: Record<string, string> = {
   duelPower: "a question is settled with",
   duelMost: "nothing practical beyond",
   stageDays: "a stage counts for a graft within",
+  trialAlarm: "a trial finds what is not there",
+  trialPower: "a trial finds what is there",
+  trialReadings: "a trial is read at most",
+  trialMost: "a trial takes at most",
 };
 
 /** What the life of grafts, the counting of takes, their causes and gains rest on. */

@@ -4,6 +4,7 @@ const PARTS = [
   { to: "/takes", name: "Rates" },
   { to: "/takes/by", name: "By anything" },
   { to: "/takes/gains", name: "What brings more" },
+  { to: "/takes/trials", name: "Trials" },
   { to: "/takes/letter", name: "The season’s letter" },
 ];
 

@@ -44,6 +44,8 @@ class AlwaysTrueTest extends ApiTest {
             "GET /api/printer/strips/{name}", "a picture of what was printed, no fact of the farm",
             "GET /api/fit/pairings/{id}", "works aside and tells how far it is");
 
+    private static final String TRIED = "TR-1 9\nTR-2 9\nTR-3 9\nTR-4 9\nTR-5 9";
+
     /** A measure as it is kept, within a sentence. */
     private static final Pattern RAW = Pattern.compile("\\d (mm|°C|ml)\\b");
 
@@ -64,6 +66,7 @@ class AlwaysTrueTest extends ApiTest {
             "POST /api/printer",
             "POST /api/printer/roll",
             "POST /api/scans",
+            "POST /api/trials/try",
             "POST /api/stick-checks/judge",
             "POST /api/weather/look");
 
@@ -392,8 +395,42 @@ class AlwaysTrueTest extends ApiTest {
         did(
                 "POST /api/bench-days/jobs/{id}/made",
                 http.post(job + jobs.get(0) + "/made", Map.of("personId", 1, "faceS", 40)));
+        tried(day, plan);
         did("POST /api/bench-days/{day}/end", http.post(day + "/end", Map.of()));
         dayTooLong();
+    }
+
+    // Two pairs of a trial are made, die, and it is read.
+    private void tried(String day, Map<String, Object> plan) {
+        did("POST /api/plants/paste", http.post("/api/plants/paste", paste(TRIED, "SEEDLING_STOCK")));
+        did("POST /api/lots", http.post("/api/lots", Http.lot(5, http.today(), 12)));
+        did("POST /api/graft-days", http.post("/api/graft-days", plan));
+        Map.of("trialAlarm", 0.2, "trialPower", 0.7, "trialReadings", 1)
+                .forEach((key, number) -> did(
+                        "PUT /api/rules/figures",
+                        http.put("/api/rules/figures", Map.of("key", key, "number", number))));
+        Map<String, Object> trial = new HashMap<>(Map.of("aspect", "school.wrap", "speciesKey", "avocado"));
+        trial.putAll(Map.of("first", "upward", "second", "downward", "usual", 0.05, "difference", 0.9));
+        did("POST /api/trials", http.post("/api/trials", trial));
+        did("POST /api/trials/{id}/giving-up", http.post("/api/trials/1/giving-up", Map.of()));
+        did("POST /api/trials", http.post("/api/trials", trial));
+        did("POST /api/bench-days/{day}/begin", http.post(day + "/begin", Map.of()));
+        JsonNode facing = facing(day);
+        while (facing != null) {
+            String job = "/api/bench-days/jobs/" + facing.get("jobId").asLong() + "/made";
+            did("POST /api/bench-days/jobs/{id}/made", http.post(job, Map.of("personId", 1)));
+            facing = facing(day);
+        }
+        http.get("/api/trials/2/grafts").json().forEach(graft -> {
+            Map<String, Object> dead =
+                    Map.of("grafts", List.of(on(graft.get("code").asString())), "sign", "DEAD");
+            did("POST /api/looks", http.post("/api/looks", dead));
+        });
+        did("POST /api/trials/{id}/reading", http.post("/api/trials/2/reading", Map.of()));
+    }
+
+    private @Nullable JsonNode facing(String day) {
+        return http.post(day + "/at-hand", Map.of("personId", 1)).json().get("facing");
     }
 
     private void dayTooLong() {
@@ -627,6 +664,8 @@ class AlwaysTrueTest extends ApiTest {
                         .filter(one -> one.matches(".*/(PB-M1|PB-M2|AV-2)"))
                         .toList();
             case "/api/grafts/{code}/pictures" -> List.of(path.replace("{code}", "PB-26-002"));
+            case "/api/trials/{id}/grafts" -> List.of("/api/trials/2/grafts");
+            case "/api/trials/aspects" -> List.of("/api/trials/aspects?species=avocado");
             case "/api/causes/{code}" -> List.of("/api/causes/PB-26-001");
             case "/api/trees/{code}" -> List.of("/api/trees/AV-2");
             case "/api/pictures/{id}" -> List.of("/api/pictures/1");

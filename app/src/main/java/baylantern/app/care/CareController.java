@@ -3,6 +3,7 @@ package baylantern.app.care;
 import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftSchool;
 import baylantern.app.bench.GraftService;
+import baylantern.app.bench.HiddenArms;
 import baylantern.app.platform.FarmClock;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.GraftState;
@@ -35,6 +36,7 @@ class CareController {
     private final GraftService grafts;
     private final WaitingService waiting;
     private final FarmClock clock;
+    private final HiddenArms arms;
 
     CareController(
             WalkService walk,
@@ -42,7 +44,9 @@ class CareController {
             GraftLives lives,
             GraftService grafts,
             WaitingService waiting,
-            FarmClock clock) {
+            FarmClock clock,
+            HiddenArms arms) {
+        this.arms = arms;
         this.walk = walk;
         this.care = care;
         this.lives = lives;
@@ -137,6 +141,14 @@ class CareController {
                 walk.stops(List.of(graft), clock.today(), WalkService.Asks.ALL_OPEN)
                         .get(0),
                 past,
-                grafts.schools(List.of(graft.id())));
+                told(graft));
+    }
+
+    // Which way it was made is not told as long as a trial of that runs.
+    private List<GraftSchool> told(Graft graft) {
+        String tried = arms.hidden().get(graft.id());
+        return grafts.schools(List.of(graft.id())).stream()
+                .filter(one -> !("school." + one.question()).equals(tried))
+                .toList();
     }
 }

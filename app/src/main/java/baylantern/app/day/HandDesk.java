@@ -8,7 +8,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -19,6 +22,7 @@ import org.springframework.stereotype.Component;
 @Component
 class HandDesk {
 
+    private static final long NOBODY = -1;
     private static final Duration HELD = Duration.ofMinutes(20);
 
     // Another farm, or other people, have nothing in front of them yet.
@@ -32,12 +36,23 @@ class HandDesk {
 
     private record Holding(long person, Instant until) {}
 
-    /** The first of these that nobody else has in front of them; from now on this person has it. */
-    synchronized @Nullable JobRow take(List<JobRow> open, long person) {
+    /**
+     * The first of these that nobody else has in front of them; from now on this person has it.
+     *
+     * @param others what is rather left to others, and taken only where nothing else is left
+     * @param partners by graft the one it is paired with: who has one of a pair makes the other
+     */
+    synchronized @Nullable JobRow take(List<JobRow> open, long person, Set<Long> others, Map<Long, Long> partners) {
         Instant now = clock.now();
         Map<Long, Holding> held = desk.get();
         held.values().removeIf(holding -> holding.until().isBefore(now) || holding.person() == person);
-        for (JobRow job : open) {
+        Predicate<JobRow> leftToOthers =
+                job -> others.contains(job.id()) || held.containsKey(partners.getOrDefault(job.id(), NOBODY));
+        List<JobRow> inOrder = Stream.concat(
+                        open.stream().filter(leftToOthers.negate()),
+                        open.stream().filter(leftToOthers))
+                .toList();
+        for (JobRow job : inOrder) {
             Holding other = held.get(job.id());
             if (other == null) {
                 held.put(job.id(), new Holding(person, now.plus(HELD)));

@@ -1,6 +1,5 @@
 package baylantern.app.day;
 
-import baylantern.app.bench.HabitService;
 import baylantern.app.fit.CutAdvice;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmProblem;
@@ -20,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -30,7 +30,7 @@ class HandService {
     private final RunMapper runs;
     private final HandDesk atHand;
     private final PlaceService places;
-    private final HabitService habits;
+    private final Ways ways;
     private final BladeGate blades;
     private final LotDesk lots;
     private final Paces paces;
@@ -41,7 +41,7 @@ class HandService {
             RunMapper runs,
             HandDesk atHand,
             PlaceService places,
-            HabitService habits,
+            Ways ways,
             BladeGate blades,
             LotDesk lots,
             Paces paces,
@@ -50,7 +50,7 @@ class HandService {
         this.runs = runs;
         this.atHand = atHand;
         this.places = places;
-        this.habits = habits;
+        this.ways = ways;
         this.blades = blades;
         this.lots = lots;
         this.paces = paces;
@@ -68,7 +68,8 @@ class HandService {
             @JsonUnwrapped On on,
             CutAdvice.@Nullable Advised cut,
             List<Wood> others,
-            List<Followed> schools) {
+            List<Followed> schools,
+            @Nullable Tried trial) {
 
         /** What is grafted, how. */
         record What(
@@ -90,6 +91,9 @@ class HandService {
 
         /** Another lot that serves. */
         record Wood(long lotId, String code, int sticksLeft, int budsLeft) {}
+
+        /** The way a trial has it made. */
+        record Tried(int number, int pair, String words, boolean hidden) {}
 
         /** A school that is followed here. */
         record Followed(String question, String school) {}
@@ -138,7 +142,8 @@ class HandService {
             throw FarmProblem.wrong("day", day, "a day on which work has begun", "Work on this day has not begun.");
         }
         List<JobRow> open = jobs.stream().filter(JobRow::open).toList();
-        JobRow facing = atHand.take(open, person);
+        Map<Long, Long> partners = ways.partners(day);
+        JobRow facing = atHand.take(open, person, othersPairs(jobs, person, partners), partners);
         return new HandView(
                 day,
                 facing == null ? null : blades.before(facing, jobs, person),
@@ -147,6 +152,15 @@ class HandService {
                 BenchDayService.progress(jobs),
                 rest(jobs, open.size()),
                 jobs.stream().map(HandService::turn).toList());
+    }
+
+    // What is paired with a graft another made: by one hand both are made, so far as that can be.
+    private Set<Long> othersPairs(List<JobRow> jobs, long person, Map<Long, Long> partners) {
+        return jobs.stream()
+                .filter(job -> job.made().doneBy() != null && job.made().doneBy() != person)
+                .map(job -> partners.get(job.id()))
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
     }
 
     // Between one graft and the next of all hands together; a pause is no work.
@@ -244,12 +258,16 @@ class HandService {
                                 lot.sticksLeft(),
                                 lot.count().budsLeft()))
                         .toList(),
-                schools(job));
+                schools(job),
+                tried(ways.of(job)));
+    }
+
+    private static Facing.@Nullable Tried tried(Arms.@Nullable Way way) {
+        return way == null ? null : new Facing.Tried(way.trial(), way.pair(), way.words(), way.hidden());
     }
 
     private List<Facing.Followed> schools(JobRow job) {
-        Map<String, String> standard =
-                habits.followed(job.how().speciesKey(), job.how().techniqueKey(), job.planNo());
+        Map<String, String> standard = ways.followed(job);
         return rules.schools().stream()
                 .filter(question -> asked(technique(job)).contains(question.key()))
                 .map(question -> new Facing.Followed(

@@ -22,6 +22,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Labels of grafts, plants and lots, for a first time or again when one is lost. */
@@ -37,6 +38,7 @@ class LabelService {
     private final Rulebook rules;
     private final RunMapper runs;
     private final NumberedService numbered;
+    private final Arms arms;
 
     LabelService(
             GraftService grafts,
@@ -44,7 +46,9 @@ class LabelService {
             LotDesk lots,
             Rulebook rules,
             RunMapper runs,
-            NumberedService numbered) {
+            NumberedService numbered,
+            Arms arms) {
+        this.arms = arms;
         this.runs = runs;
         this.numbered = numbered;
         this.grafts = grafts;
@@ -94,7 +98,20 @@ class LabelService {
         }
         Map<String, LotView> shelf =
                 lots.shelf().stream().collect(Collectors.toMap(LotView::code, Function.identity(), (a, b) -> a));
-        return codes.stream().map(code -> label(code, parts, shelf)).toList();
+        Map<String, Arms.Way> ways = arms.ofCodes(codes);
+        return codes.stream()
+                .map(code -> inTrial(label(code, parts, shelf), ways.get(code)))
+                .toList();
+    }
+
+    // Which way it was made stands on a label only where everybody sees it at the graft anyway.
+    private static LabelPdf.Label inTrial(LabelPdf.Label label, Arms.@Nullable Way way) {
+        if (way == null) {
+            return label;
+        }
+        List<String> lines = new ArrayList<>(label.lines());
+        lines.add("trial " + way.trial() + " · pair " + way.pair() + (way.hidden() ? "" : " · " + way.words()));
+        return new LabelPdf.Label(label.code(), List.copyOf(lines));
     }
 
     private LabelPdf.Label label(String code, Set<Part> parts, Map<String, LotView> shelf) {

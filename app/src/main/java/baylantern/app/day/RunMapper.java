@@ -62,6 +62,12 @@ interface RunMapper {
             long lotId,
             String code) {}
 
+    /** Has a graft of a day made by another technique. */
+    int byTechnique(@Param("id") long id, @Param("techniqueKey") String techniqueKey);
+
+    /** Has a graft of a day covered otherwise. */
+    int underCover(@Param("id") long id, @Param("cover") Cover cover);
+
     int insertJobs(@Param("day") LocalDate day, @Param("jobs") List<NewJob> jobs);
 
     /** Takes away what is not made yet. */

@@ -2,7 +2,6 @@ package baylantern.app.day;
 
 import baylantern.app.bench.BenchEntry;
 import baylantern.app.bench.BenchService;
-import baylantern.app.bench.HabitService;
 import baylantern.app.fit.PreparedPairs;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmClock;
@@ -35,7 +34,7 @@ class RunService {
     private final HandDesk atHand;
     private final FarmClock clock;
     private final NumberedService numbered;
-    private final HabitService habits;
+    private final Ways ways;
     private final PreparedPairs prepared;
 
     RunService(
@@ -47,10 +46,10 @@ class RunService {
             HandDesk atHand,
             FarmClock clock,
             NumberedService numbered,
-            HabitService habits,
+            Ways ways,
             PreparedPairs prepared) {
         this.prepared = prepared;
-        this.habits = habits;
+        this.ways = ways;
         this.numbered = numbered;
         this.layouts = layouts;
         this.runs = runs;
@@ -93,6 +92,7 @@ class RunService {
         String sentence = "Work begun on " + day + ": " + jobs.size() + (jobs.size() == 1 ? " graft" : " grafts");
         long act = trail.follow(sentence);
         Rows.all(runs.insertJobs(day, jobs), jobs.size());
+        ways.lay(day);
         return new BenchDayService.Done(act, sentence);
     }
 
@@ -154,7 +154,7 @@ class RunService {
                 new BenchEntry.Wood(lot, null, null),
                 job.how().cover(),
                 null,
-                habits.ofPlan(job.planNo()),
+                ways.own(job),
                 List.of(new BenchEntry.OnStem(
                         job.on().stemId(),
                         made.scionMm(),

@@ -62,6 +62,7 @@ public class DemoFarm {
     private final CauseHistory causes;
     private final DemoLife lives;
     private final NumberService numbers;
+    private final DemoTrials trials;
 
     DemoFarm(
             PlaceService places,
@@ -77,7 +78,9 @@ public class DemoFarm {
             DemoFit fit,
             Rulebook rules,
             CauseHistory causes,
-            NumberService numbers) {
+            NumberService numbers,
+            DemoTrials trials) {
+        this.trials = trials;
         this.causes = causes;
         this.numbers = numbers;
         this.places = places;
@@ -145,8 +148,10 @@ public class DemoFarm {
             mothers();
             wood.before();
             List<DemoSession> sessions = DemoCalendar.sessions(random);
+            trials.before();
             for (int time = 0; time < times; time++) {
                 sessions.forEach(this::session);
+                trials.over();
             }
             spareStocks();
             buds();
@@ -233,6 +238,7 @@ public class DemoFarm {
         private void session(DemoSession session) {
             double p = HiddenModel.take(session);
             DemoWood.Wood cut = wood.session(session);
+            trials.begin(session, cut.lotId());
             for (int i = 0; i < session.grafts(); i++) {
                 truths.add(new Truth(
                         graft(session, cut, random.nextDouble() < p), session.variety(), session.technique(), p));
@@ -240,6 +246,7 @@ public class DemoFarm {
             if (!worked.isEmpty()) {
                 days.worked(session.day(), session.variety(), worked);
                 worked.clear();
+                trials.made();
             }
         }
 
@@ -253,7 +260,8 @@ public class DemoFarm {
                     ? Cover.FILM
                     : s.place().equals("Shade House") ? Cover.BAG : Cover.FILM_FOIL;
             String code = code(variety, s.day().getYear());
-            Map<String, String> schools = bench.standardSchools(s.species(), s.technique());
+            Map<String, String> schools = new HashMap<>(bench.standardSchools(s.species(), s.technique()));
+            schools.putAll(trials.way(code));
             long id = bench.store(
                     new NewGraft(
                             code,
@@ -267,7 +275,7 @@ public class DemoFarm {
                             new NewGraft.Origin(null, null, cut.lotId(), null, cut.lifeUsed()),
                             bench.plainFit(s.technique(), s.species(), s.species(), scionMm, stockMm)),
                     schools);
-            if (cut.lotId() != null && !s.day().isBefore(TIMED_FROM)) {
+            if (cut.lotId() != null && (trials.runIn(s) || !s.day().isBefore(TIMED_FROM))) {
                 worked.add(new DayHistory.Worked(
                         code,
                         variety.id(),

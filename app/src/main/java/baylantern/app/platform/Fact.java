@@ -54,6 +54,8 @@ public enum Fact {
     PREPARED("fit_list", "fit_row"),
     /** How a graft day is laid out, who works on it, and its grafts one by one. */
     RUNS("day_frame", "day_hand", "day_turn", "day_job", "day_made", "day_label"),
+    /** Two ways set against each other, which graft is made which way, and what was read of it. */
+    TRIALS("trial_plan", "trial_turn", "trial_reading"),
     LOOKS("care_look"),
     PICTURES("care_picture"),
     /** What is told of why grafts failed. */
@@ -62,8 +64,8 @@ public enum Fact {
     WALKS("care_walk"),
     VISITS("care_visit", "care_planned");
 
-    private static final Pattern TABLE =
-            Pattern.compile("\\b(?:house|sound|rules|place|season|lineage|wood|bench|day|fit|care|cause)_[a-z_]+\\b");
+    private static final Pattern TABLE = Pattern.compile(
+            "\\b(?:house|sound|rules|place|season|lineage|wood|bench|day|fit|care|cause|trial)_[a-z_]+\\b");
     private static final Pattern WRITTEN =
             Pattern.compile("\\b(INSERT\\s+INTO|UPDATE|DELETE\\s+FROM|MERGE\\s+INTO)\\s+([a-z_]+)");
     private static final Pattern SAID = Pattern.compile("/\\*\\s*facts?:([A-Z_ ]+)\\*/");
@@ -127,6 +129,9 @@ public enum Fact {
             changed.addAll(held(write.group(2)));
             if (write.group(1).startsWith("DELETE") && changed.contains(GRAFTS)) {
                 changed.addAll(EnumSet.of(LOOKS, PICTURES, CAUSES, VISITS, RUNS));
+            }
+            if (write.group(1).startsWith("DELETE") && changed.contains(RUNS)) {
+                changed.add(TRIALS);
             }
         }
         return changed;

@@ -61,7 +61,13 @@ public class TrailService implements Undoer {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public long follow(String sentence) {
-        long act = acts.insert(KIND, ActService.told(sentence), clock.now(), clock.today(), doer.personId());
+        return follow(KIND, sentence);
+    }
+
+    /** The same for an act of another kind, which its own {@link Undoer} takes back, or does not. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public long follow(String kind, String sentence) {
+        long act = acts.insert(kind, ActService.told(sentence), clock.now(), clock.today(), doer.personId());
         RowTrail.follow(act);
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override

@@ -194,8 +194,14 @@ class FactGroups {
     static String words(FactColumn column, String kind) {
         int found = column.kind(kind);
         return found == FactColumn.UNKNOWN
-                ? "not written down"
+                ? untold(column.aspect().key())
                 : column.kinds().get(found).words();
+    }
+
+    // What is tried is not told while that runs.
+    private static String untold(String aspect) {
+        boolean tried = aspect.startsWith("school.") || aspect.equals("technique") || aspect.equals("cover");
+        return tried ? "not written down, or in a trial that runs" : "not written down";
     }
 
     /** What is believed of each kind of an aspect. */

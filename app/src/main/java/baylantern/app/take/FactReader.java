@@ -1,6 +1,7 @@
 package baylantern.app.take;
 
 import baylantern.app.bench.FactRow;
+import baylantern.app.bench.HiddenArms;
 import baylantern.app.place.Person;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Variety;
@@ -47,6 +48,7 @@ class FactReader {
     private final CheckService checks;
     private final FarmClock clock;
     private final Rulebook rules;
+    private final HiddenArms arms;
 
     FactReader(
             PlaceService places,
@@ -54,7 +56,9 @@ class FactReader {
             StageRecord stages,
             CheckService checks,
             FarmClock clock,
-            Rulebook rules) {
+            Rulebook rules,
+            HiddenArms arms) {
+        this.arms = arms;
         this.places = places;
         this.weather = weather;
         this.stages = stages;
@@ -67,16 +71,19 @@ class FactReader {
     List<FactColumn> columns(List<FactRow> rows) {
         List<FactColumn> columns = new ArrayList<>();
         Map<String, Filling> fillings = fillings();
+        Map<Long, String> hidden = arms.hidden();
         rules.facts().aspects().forEach((key, rule) -> {
             Aspect aspect = new Aspect(key, rule.words(), rule.hand(), rule.steps());
             FactColumn.Builder column = new FactColumn.Builder(aspect, rows.size());
             Filling filling = Optional.ofNullable(fillings.get(key)).orElseThrow();
             for (int i = 0; i < rows.size(); i++) {
-                filling.fill(column, i, rows.get(i));
+                if (!key.equals(hidden.get(rows.get(i).id()))) {
+                    filling.fill(column, i, rows.get(i));
+                }
             }
             columns.add(column.done());
         });
-        columns.addAll(schools(rows));
+        columns.addAll(schools(rows, hidden));
         return columns;
     }
 
@@ -254,7 +261,7 @@ class FactReader {
         return before == 0 ? "none" : before == 1 ? "one" : "two and more";
     }
 
-    private List<FactColumn> schools(List<FactRow> rows) {
+    private List<FactColumn> schools(List<FactRow> rows, Map<Long, String> hidden) {
         Map<String, FactColumn.Builder> columns = new LinkedHashMap<>();
         Map<String, SchoolQuestion> questions = new HashMap<>();
         for (SchoolQuestion question : rules.schools()) {
@@ -266,12 +273,16 @@ class FactReader {
         }
         for (int i = 0; i < rows.size(); i++) {
             String followed = rows.get(i).how().schools();
+            String tried = hidden.get(rows.get(i).id());
             if (followed != null) {
                 for (String one : followed.split(",")) {
                     String[] parts = one.split("=", 2);
                     FactColumn.Builder column = columns.get(parts[0]);
                     SchoolQuestion question = questions.get(parts[0]);
-                    if (column != null && question != null && question.schools().containsKey(parts[1])) {
+                    if (column != null
+                            && !("school." + parts[0]).equals(tried)
+                            && question != null
+                            && question.schools().containsKey(parts[1])) {
                         column.kind(
                                 i, parts[1], question.schools().get(parts[1]).name());
                     }

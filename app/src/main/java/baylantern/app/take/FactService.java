@@ -24,7 +24,16 @@ class FactService {
 
     /** What was known of grafts when they were made, and the weather after. */
     private static final Fact[] MADE = SeasonFacts.skyAnd(
-            Fact.GRAFTS, Fact.PLANTS, Fact.SPOTS, Fact.VARIETIES, Fact.PEOPLE, Fact.NOTES, Fact.CHECKS, Fact.LOTS);
+            Fact.GRAFTS,
+            Fact.PLANTS,
+            Fact.SPOTS,
+            Fact.VARIETIES,
+            Fact.PEOPLE,
+            Fact.NOTES,
+            Fact.CHECKS,
+            Fact.LOTS,
+            Fact.TRIALS,
+            Fact.RUNS);
 
     /** Everything the table rests on. */
     static final Fact[] FACTS =

@@ -194,6 +194,10 @@ public enum FigureName {
     DUEL_POWER(Subject.FACT, "duelPower"),
     DUEL_MOST(Subject.FACT, "duelMost"),
     STAGE_DAYS(Subject.FACT, "stageDays"),
+    TRIAL_ALARM(Subject.FACT, "trialAlarm"),
+    TRIAL_POWER(Subject.FACT, "trialPower"),
+    TRIAL_READINGS(Subject.FACT, "trialReadings"),
+    TRIAL_MOST(Subject.FACT, "trialMost"),
 
     // what differs from species to species
     BASE(Subject.SPECIES, "base"),

@@ -1,0 +1,67 @@
+package baylantern.app.trial;
+
+import baylantern.app.platform.FarmProblem;
+import baylantern.core.rules.Rulebook;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Two ways set against each other. */
+@RestController
+@RequestMapping("/api/trials")
+class TrialController {
+
+    private final TrialService trials;
+    private final ReadingService readings;
+    private final TrialAspects aspects;
+    private final Rulebook rules;
+
+    TrialController(TrialService trials, ReadingService readings, TrialAspects aspects, Rulebook rules) {
+        this.trials = trials;
+        this.readings = readings;
+        this.aspects = aspects;
+        this.rules = rules;
+    }
+
+    @GetMapping
+    List<ReadingService.TrialView> all() {
+        return readings.all();
+    }
+
+    /** What can be tried in grafts of a species. */
+    @GetMapping("/aspects")
+    List<TrialAspects.AspectChoice> aspects(@RequestParam String species) {
+        return aspects.of(rules.species(species).orElseThrow(() -> FarmProblem.unknown("species", species)));
+    }
+
+    @GetMapping("/{id}/grafts")
+    List<ReadingService.TrialGraft> grafts(@PathVariable long id) {
+        return readings.grafts(id);
+    }
+
+    @PostMapping("/try")
+    TrialService.Tried tried(@Valid @RequestBody TrialEntry entry) {
+        return trials.tried(entry);
+    }
+
+    @PostMapping
+    TrialService.TrialDone begin(@Valid @RequestBody TrialEntry entry) {
+        return trials.begin(entry);
+    }
+
+    @PostMapping("/{id}/reading")
+    TrialService.TrialDone read(@PathVariable long id) {
+        return readings.read(id);
+    }
+
+    @PostMapping("/{id}/giving-up")
+    TrialService.TrialDone giveUp(@PathVariable long id) {
+        return trials.giveUp(id);
+    }
+}
