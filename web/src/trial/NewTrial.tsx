@@ -170,9 +170,10 @@ function Size(props: {
       {props.entry && props.problem && <p className="font-semibold text-alarm">{props.problem.message}</p>}
       {props.entry && !props.problem && props.size && (
         <p>
-          <b>{2 * props.size.each} grafts</b>: {props.size.sentence}{" "}
+          <b>{2 * props.size.each} grafts</b>, {props.size.sentence}{" "}
           <span className="text-soft">
-            From now on every pair of such grafts that is laid into a day goes into it, until it has them all.
+            In the last twelve months {props.size.lastYear} of this sort were made. From now on every pair of
+            such grafts that is laid into a day goes into it, until it has them all.
           </span>
         </p>
       )}

@@ -30,7 +30,7 @@ export function TrialLine({ trial }: { trial: Trial }) {
             : `since ${dayAndYear(dates.since)}`}
         </span>
       </p>
-      {dates.ending ? <Found trial={trial} width={phone ? 320 : 420} /> : <Course trial={trial} />}
+      {dates.ending ? <Found trial={trial} width={phone ? 330 : 300} /> : <Course trial={trial} />}
       <Grafts trial={trial} />
     </section>
   );
@@ -42,20 +42,21 @@ function Found({ trial, width }: { trial: Trial; width: number }) {
   return (
     <div className="mt-1">
       {difference && (
-        <div className="flex flex-wrap items-center gap-x-3">
-          <GainRung
-            low={difference.low}
-            mean={difference.points}
-            high={difference.high}
-            thin={false}
-            told={trial.dates.ending !== "ALIKE"}
-            reach={reach}
-            width={width}
-            label={`the first ${points(difference.points)} points, ${points(difference.low)} to ${points(difference.high)}`}
-          />
-          <span className="text-[15px] tabular-nums">
-            <b>{points(difference.points)} points</b>, {points(difference.low)} to {points(difference.high)}
+        <div className="grid max-w-[75ch] grid-cols-[1fr_auto_1fr] items-center gap-x-3 text-[14px] text-soft max-sm:grid-cols-2">
+          <span className="text-right max-sm:text-left">“{trial.asked.second}” took more</span>
+          <span className="max-sm:order-last max-sm:col-span-2">
+            <GainRung
+              low={difference.low}
+              mean={difference.points}
+              high={difference.high}
+              thin={false}
+              told={trial.dates.ending !== "ALIKE"}
+              reach={reach}
+              width={width}
+              label={`the first ${points(difference.points)} points, ${points(difference.low)} to ${points(difference.high)}`}
+            />
           </span>
+          <span className="max-sm:text-right">“{trial.asked.first}” took more</span>
         </div>
       )}
       <p className="max-w-[75ch] text-[15px]">{trial.says}</p>

@@ -190,10 +190,9 @@ class TrialApiTest extends ApiTest {
         JsonNode ended = trial();
         assertThat(ended.get("dates").get("ending").asString()).isEqualTo("FIRST");
         assertThat(ended.get("says").asString())
-                .startsWith(
-                        "\"from below upward\" took 12 of 12, \"from the top of the union down\" 4 of 12: the first 67"
-                                + " points more, ")
-                .contains("\"from below upward\" takes better. Laid out at random in pairs");
+                .startsWith("“from below upward” took 12 of 12, “from the top of the union down” 4 of 12: the first 67"
+                        + " points more, ")
+                .contains("“from below upward” takes better. Laid out at random in pairs");
         Http.Answer undone = http.post("/api/acts/" + done.get("actId").asLong() + "/undo", Map.of());
         assertThat(undone.status()).isEqualTo(409);
         assertThat(undone.text()).contains("a reading is not taken back");
@@ -241,6 +240,9 @@ class TrialApiTest extends ApiTest {
         assertThat(http.post(TRIALS, buds).text()).contains("One takes a stick, the other a bud");
         Http.Answer size = http.post(TRIALS + "/try", entry());
         assertThat(size.json().get("each").asInt()).isEqualTo(EACH);
+        http.cleft(3, 1, 2);
+        assertThat(http.post(TRIALS + "/try", entry()).json().get("lastYear").asInt())
+                .isEqualTo(2);
         List<Http.Answer> asked = AtOnce.of(8, () -> http.post(TRIALS, entry()));
         assertThat(asked.stream().filter(answer -> answer.status() == 200)).hasSize(1);
         assertThat(asked.stream().filter(answer -> answer.status() == 409)).hasSize(7);

@@ -36,9 +36,6 @@ class Pictures extends ScreenTest {
         }
         assertThat(desk.getByText("Even on the right")).isVisible();
         keep(desk, "fit-cleft");
-        desk.navigate("/fit/limbs?keep=NURSE");
-        assertThat(desk.getByText("keep as nurse").first()).isVisible();
-        keep(desk, "limbs");
     }
 
     private static void benchDay(Page desk) {
@@ -154,6 +151,9 @@ class Pictures extends ScreenTest {
             assertThat(desk.getByText("In your hand", new Page.GetByTextOptions().setExact(true)))
                     .isVisible();
             keep(desk, "gains");
+            desk.navigate("/takes/trials");
+            assertThat(heading(desk, "One trial runs")).isVisible();
+            keep(desk, "trials");
             desk.navigate("/causes");
             desk.getByLabel("Failures").getByText("5 Kittiwake").first().click();
             assertThat(desk.getByText(Pattern.compile("of 5 most likely"))).isVisible();

@@ -25,6 +25,7 @@ final class Routes {
             "/rounds/walks",
             "/takes",
             "/takes/letter",
+            "/takes/trials",
             "/trees",
             "/trees?tab=varieties",
             "/lineage",

@@ -1,5 +1,6 @@
 package baylantern.app.demo;
 
+import baylantern.app.platform.Changes;
 import baylantern.app.trial.TrialHistory;
 import baylantern.app.trial.TrialHistory.Planned;
 import java.time.LocalDate;
@@ -38,11 +39,13 @@ class DemoTrials {
     private static final LocalDate ALL_OVER = LocalDate.of(2026, 2, 1);
 
     private final TrialHistory history;
+    private final Changes changes;
 
     /** Where the growing of the farm is: nothing of it lasts. */
     private Desk desk = new Desk();
 
-    DemoTrials(TrialHistory history) {
+    DemoTrials(TrialHistory history, Changes changes) {
+        this.changes = changes;
         this.history = history;
     }
 
@@ -52,7 +55,7 @@ class DemoTrials {
         private @Nullable Planned trial;
         private int left;
         private int inPair;
-        private boolean read;
+        private int firstYear;
         private boolean over;
     }
 
@@ -65,9 +68,8 @@ class DemoTrials {
 
     /** Some grafts of one lot by one hand are about to be made. */
     void begin(DemoSession session, @Nullable Long lotId) {
-        if (!desk.read && session.day().isAfter(FIRST_YEAR_OVER)) {
-            desk.read = true;
-            history.readIfDue(WRAP.number(), FIRST_YEAR_OVER);
+        if (session.day().isBefore(FIRST_YEAR_OVER)) {
+            desk.firstYear = desk.pairs[WRAP.number()];
         }
         desk.trial = lotId == null || desk.over ? null : of(session);
         desk.left = session.grafts() / 2 * 2;
@@ -109,11 +111,13 @@ class DemoTrials {
         desk.made.clear();
     }
 
-    /** All grafts are made. */
+    /** All grafts are made; how they stand is known once what was written of them is looked through. */
     void over() {
         if (!desk.over) {
             desk.over = true;
-            history.readIfDue(WRAP.number(), ALL_OVER);
+            changes.settle();
+            history.readIfDue(WRAP.number(), desk.firstYear, FIRST_YEAR_OVER);
+            history.readIfDue(WRAP.number(), desk.pairs[WRAP.number()], ALL_OVER);
         }
     }
 }

@@ -251,9 +251,11 @@ class ReadingService implements Undoer {
         }
     }
 
-    /** Reads a trial as on a day, where that is due, without an act. */
-    void readIfDue(TrialRow trial, LocalDate day) {
-        List<TurnRow> turns = trials.turns(trial.id());
+    /** Reads the pairs of a trial up to one, as on a day, where that is due, without an act. */
+    void readIfDue(TrialRow trial, int lastPair, LocalDate day) {
+        List<TurnRow> turns = trials.turns(trial.id()).stream()
+                .filter(turn -> turn.pair() <= lastPair)
+                .toList();
         int reading = trial.planned().size().reading((int)
                 turns.stream().filter(TurnRow::decided).count());
         if (trial.runs() && reading > before(trial)) {

@@ -80,11 +80,11 @@ public class TrialHistory {
         Rows.all(trials.insertTurns(turns), turns.size());
     }
 
-    /** Reads a trial on a day, where enough of it was decided. */
-    public void readIfDue(int number, LocalDate day) {
+    /** Reads the pairs of a trial up to one, as on a day, where enough of them were decided. */
+    public void readIfDue(int number, int lastPair, LocalDate day) {
         trials.all().stream()
                 .filter(trial -> trial.number() == number)
                 .findFirst()
-                .ifPresent(trial -> readings.readIfDue(trial, day));
+                .ifPresent(trial -> readings.readIfDue(trial, lastPair, day));
     }
 }

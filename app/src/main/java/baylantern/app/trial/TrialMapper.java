@@ -18,6 +18,9 @@ interface TrialMapper {
     @Nullable
     TrialRow trial(@Param("id") long id);
 
+    /** How many grafts of the sort a trial is in were made after a day. */
+    int madeSince(@Param("of") TrialEntry of, @Param("day") LocalDate day);
+
     int insert(@Param("trial") TrialRow trial);
 
     int end(@Param("id") long id, @Param("on") LocalDate on, @Param("ending") TrialRow.Ending ending);

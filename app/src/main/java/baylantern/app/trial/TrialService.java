@@ -55,8 +55,12 @@ class TrialService implements GivenCodes {
     /** What was done. */
     record TrialDone(long actId, String sentence) {}
 
-    /** How large a trial would be, and how it would be read. */
-    record Tried(int each, int readings, int firstDue, boolean hidden, String sentence) {}
+    /**
+     * How large a trial would be, and how it would be read.
+     *
+     * @param lastYear grafts of this sort made within the last twelve months
+     */
+    record Tried(int each, int lastYear, boolean hidden, String sentence) {}
 
     /** How large a trial would be; refuses what could not be one. */
     Tried tried(TrialEntry entry) {
@@ -64,8 +68,7 @@ class TrialService implements GivenCodes {
         TrialRow.Planned planned = planned(entry);
         return new Tried(
                 planned.each(),
-                planned.readings(),
-                planned.size().due(1),
+                trials.madeSince(entry, clock.today().minusYears(1)),
                 aspect.hidden(),
                 TrialWords.plan(planned, aspect.hidden()));
     }
@@ -116,8 +119,8 @@ class TrialService implements GivenCodes {
     }
 
     static String words(TrialAspects.AspectChoice aspect, TrialRow trial) {
-        return aspect.words() + ", \"" + aspect.words(trial.of().first()) + "\" against \""
-                + aspect.words(trial.of().second()) + "\"";
+        return aspect.words() + ", " + TrialWords.quoted(aspect.words(trial.of().first())) + " against "
+                + TrialWords.quoted(aspect.words(trial.of().second()));
     }
 
     private TrialAspects.AspectChoice checked(TrialEntry entry) {

@@ -15,8 +15,8 @@ final class TrialWords {
         String first = aspect.words(trial.of().first());
         String second = aspect.words(trial.of().second());
         TrialMapper.Counts counts = row.counts();
-        String took = "\"" + first + "\" took " + counts.firstTook() + " of " + counts.first() + ", \"" + second + "\" "
-                + counts.secondTook() + " of " + counts.second() + ": " + difference(row.difference());
+        String took = quoted(first) + " took " + counts.firstTook() + " of " + counts.first() + ", " + quoted(second)
+                + " " + counts.secondTook() + " of " + counts.second() + ": " + difference(row.difference());
         boolean early = row.reading() < trial.planned().readings();
         return switch (row.says()) {
             case FIRST -> took + ". " + quoted(first) + " takes better." + RANDOM + early(early);
@@ -35,8 +35,9 @@ final class TrialWords {
         return early ? " Ended early, so the true difference is likely smaller than the one seen." : "";
     }
 
-    private static String quoted(String words) {
-        return "\"" + words + "\"";
+    /** A way in words, as one says it. */
+    static String quoted(String words) {
+        return "“" + words + "”";
     }
 
     private static String difference(TrialMapper.Difference difference) {
@@ -55,7 +56,7 @@ final class TrialWords {
 
     /** How often a trial may be read, and when. */
     static String plan(TrialRow.Planned planned, boolean hidden) {
-        return planned.each() + " grafts of each way; "
+        return planned.each() + " of each way; "
                 + (planned.readings() == 1
                         ? "read once, when all are decided"
                         : "read at most " + planned.readings() + " times, the first time when "
