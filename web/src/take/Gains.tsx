@@ -1,6 +1,8 @@
 import type { Schemas } from "../api/client";
 import { GainRung } from "../drawings/GainRung";
+import { Tenths } from "../drawings/Tenths";
 import { partOf, useScope } from "../frame/scope";
+import { percent } from "../share";
 import { Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { usePhone } from "../ui/usePhone";
 import { type Gain, points, useGains } from "./factApi";
@@ -65,13 +67,16 @@ function Believed({ told }: { told: Schemas["take.Foretelling"] }) {
       </p>
       <details className="mt-1 text-[14px] text-soft">
         <summary className="cursor-pointer min-h-6">what was told and what came</summary>
-        <ul>
-          {told.tenths.map((tenth) => (
-            <li key={tenth.told}>
-              told {Math.round(tenth.told * 100)} %: {Math.round(tenth.came * 100)} % of {tenth.grafts} took
-            </li>
-          ))}
-        </ul>
+        <div className="flex flex-wrap items-center gap-6">
+          <Tenths tenths={told.tenths} />
+          <ul>
+            {told.tenths.map((tenth) => (
+              <li key={tenth.told}>
+                told {percent(tenth.told)} %: {percent(tenth.came)} % of {tenth.grafts} took
+              </li>
+            ))}
+          </ul>
+        </div>
       </details>
     </div>
   );

@@ -19,7 +19,7 @@ class TrialTest extends DemoScreenTest {
         return form(page).getByText(Pattern.compile("^\\d+ grafts$"));
     }
 
-    private static Page asking() {
+    private Page asking() {
         Page page = desk(lantern);
         page.navigate("/takes/gains");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Trials"))

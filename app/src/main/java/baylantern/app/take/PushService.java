@@ -5,6 +5,7 @@ import baylantern.app.bench.GraftService;
 import baylantern.app.bench.PushRow;
 import baylantern.app.bench.YearPart;
 import baylantern.app.platform.Changes;
+import baylantern.app.platform.Derived;
 import baylantern.app.platform.DerivedEach;
 import baylantern.app.platform.Fact;
 import baylantern.app.season.SeasonFacts;
@@ -48,6 +49,7 @@ class PushService {
     private final Rulebook rules;
     private final FactGroups groups;
     private final FactService facts;
+    private final Derived<List<PushRow>> all;
     private final DerivedEach<Of, Course> courses;
     private final DerivedEach<OfKinds, Course> ofKinds;
 
@@ -64,6 +66,7 @@ class PushService {
                 this::reckon,
                 Stream.concat(Stream.of(FactService.FACTS), Stream.of(Fact.LOOKS))
                         .toArray(Fact[]::new));
+        this.all = changes.derive(() -> grafts.pushes(GraftFilter.ALL), Fact.GRAFTS, Fact.GRAFT_STATES, Fact.LOOKS);
         this.grafts = grafts;
         this.warmth = warmth;
         this.rules = rules;
@@ -126,12 +129,8 @@ class PushService {
         }
         Set<String> codes =
                 IntStream.of(found).mapToObj(i -> table.row(i).code()).collect(Collectors.toSet());
-        GraftFilter all = new GraftFilter(null, null, null, null, null, null, null, null, of.part(), null);
         return reckon(
-                grafts.pushes(all).stream()
-                        .filter(row -> codes.contains(row.code()))
-                        .toList(),
-                of.calendar());
+                all.get().stream().filter(row -> codes.contains(row.code())).toList(), of.calendar());
     }
 
     private Course reckon(Of of) {

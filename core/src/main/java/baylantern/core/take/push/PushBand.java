@@ -40,18 +40,36 @@ public final class PushBand {
      */
     public static PushBand of(List<List<PushCase>> sessions, double mass, long seed) {
         SplittableRandom random = new SplittableRandom(seed);
+        // Grafts that cannot be told apart are counted under one number.
+        Map<PushCase, Integer> numbers = new LinkedHashMap<>();
+        int[][] numbered = sessions.stream()
+                .map(session -> session.stream()
+                        .mapToInt(one -> numbers.computeIfAbsent(one, k -> numbers.size()))
+                        .toArray())
+                .toArray(int[][]::new);
+        List<PushCase> kinds = List.copyOf(numbers.keySet());
         List<PushCurve> drawn = new ArrayList<>();
         for (int draw = 0; draw < DRAWS; draw++) {
-            Map<PushCase, Double> again = new LinkedHashMap<>();
-            for (int s = 0; s < sessions.size(); s++) {
-                List<PushCase> session = sessions.get(random.nextInt(sessions.size()));
-                for (int i = 0; i < session.size(); i++) {
-                    again.merge(session.get(random.nextInt(session.size())), 1.0, Double::sum);
+            int[] counts = new int[kinds.size()];
+            for (int s = 0; s < numbered.length; s++) {
+                int[] session = numbered[random.nextInt(numbered.length)];
+                for (int i = 0; i < session.length; i++) {
+                    counts[session[random.nextInt(session.length)]]++;
                 }
             }
-            drawn.add(PushFit.of(again, CLOSE, ROUNDS));
+            drawn.add(PushFit.of(weighted(kinds, counts), CLOSE, ROUNDS));
         }
         return new PushBand(List.copyOf(drawn), mass);
+    }
+
+    private static Map<PushCase, Double> weighted(List<PushCase> kinds, int[] counts) {
+        Map<PushCase, Double> weighted = new LinkedHashMap<>();
+        for (int i = 0; i < counts.length; i++) {
+            if (counts[i] > 0) {
+                weighted.put(kinds.get(i), 1.0 * counts[i]);
+            }
+        }
+        return weighted;
     }
 
     /** The range of what has pushed by a day. */
