@@ -70,6 +70,15 @@ export function LifeFigures() {
     <>
       <PartHeading>The life of a graft, and takes</PartHeading>
       <OwnFigures name="Figures of the life of a graft" subject="LIFE" names={LIFE} />
+      <PartHeading>When visits are due</PartHeading>
+      <p className="text-soft">
+        Each row is the day that is aimed at, between the earliest and the latest that growers give, and how
+        soon a visit comes again.
+      </p>
+      <details className="mt-1">
+        <summary className="min-h-6 cursor-pointer text-sea underline">every visit’s days</summary>
+        <OwnFigures name="Figures of visits" subject="VISIT" names={{}} />
+      </details>
       <PartHeading>Why grafts failed</PartHeading>
       <OwnFigures name="Figures of causes" subject="CAUSE" names={CAUSE} />
       <PartHeading>What moves take</PartHeading>

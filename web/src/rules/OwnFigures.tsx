@@ -19,7 +19,11 @@ export function OwnFigures({ name, subject, species, names }: OwnFiguresProps) {
       <caption className="sr-only">{name}</caption>
       <tbody>
         {shown.map((one) => (
-          <FigureRow key={`${one.speciesKey} ${one.key}`} of={one} name={names[one.key] ?? one.figure.why} />
+          <FigureRow
+            key={`${one.speciesKey} ${one.key}`}
+            of={one}
+            name={names[one.key] ?? one.words ?? one.figure.why}
+          />
         ))}
       </tbody>
     </table>

@@ -35,7 +35,7 @@ class TrialTest extends DemoScreenTest {
         Page page = asking();
         chooseCalled(list(page, "Species"), "citrus");
         chooseCalled(list(page, "What is tried"), "bud shield");
-        assertThat(list(page, "Second way")).containsText("thick, with wood");
+        assertThat(list(page, "Second way")).containsText("thick");
         Locator usual = page.getByLabel("usually take, %");
         Locator points = page.getByLabel("it matters from, points");
         usual.fill("60");

@@ -3,8 +3,7 @@ package baylantern.app.rules;
 import baylantern.app.sound.CellBook;
 import baylantern.app.sound.CellRule;
 import baylantern.app.sound.Cells;
-import baylantern.core.rules.FigureName;
-import java.util.Arrays;
+import baylantern.core.rules.Rulebook;
 import org.springframework.stereotype.Component;
 
 /** What own figures hold in the store. One outside its range, as another edition may have it, is passed over when read. */
@@ -13,6 +12,12 @@ class FigureCells implements Cells {
 
     private static final String FIGURES = "rules_figure";
 
+    private final Rulebook rules;
+
+    FigureCells(Rulebook rules) {
+        this.rules = rules;
+    }
+
     @Override
     public void tell(CellBook book) {
         book.cell(FIGURES, "species_key", CellRule.free());
@@ -20,8 +25,8 @@ class FigureCells implements Cells {
                 FIGURES,
                 "figure",
                 CellRule.word(
-                        Arrays.stream(FigureName.values())
-                                .map(FigureName::key)
+                        rules.figures().stream()
+                                .map(Rulebook.Named::key)
                                 .distinct()
                                 .toList(),
                         null));

@@ -30,6 +30,7 @@ class FigureService {
 
     private final FigureMapper figures;
     private final Rulebook rules;
+    private final VisitWords visits;
     private final FarmClock clock;
     private final TrailService trail;
     private final Changes changes;
@@ -38,12 +39,14 @@ class FigureService {
     FigureService(
             FigureMapper figures,
             Rulebook rules,
+            VisitWords visits,
             FarmClock clock,
             TrailService trail,
             Changes changes,
             ObjectProvider<Advice> advice) {
         this.figures = figures;
         this.rules = rules;
+        this.visits = visits;
         this.clock = clock;
         this.trail = trail;
         this.changes = changes;
@@ -56,12 +59,14 @@ class FigureService {
      * @param speciesKey the species it is about, null where it is about all
      * @param figure as it is now, with its range, unit and reason
      * @param starting what it is as shipped
+     * @param words what it is about, of a row of visits; null where its key says it
      * @param since since when it is the grower's own, null where it is not
      */
     record FigureView(
             FigureName.Subject subject,
             String key,
             @Nullable String speciesKey,
+            @Nullable String words,
             Figure figure,
             double starting,
             @Nullable LocalDate since) {}
@@ -72,12 +77,13 @@ class FigureService {
                 .collect(Collectors.toMap(one -> List.of(one.speciesKey(), one.figure()), FigureMapper.Own::since));
         return rules.figures().stream()
                 .map(one -> new FigureView(
-                        one.name().subject(),
-                        one.name().key(),
+                        one.subject(),
+                        one.key(),
                         one.of().isEmpty() ? null : one.of(),
+                        rules.visitRow(one.key()).map(visits::of).orElse(null),
                         one.figure(),
                         one.starting().value(),
-                        own.get(List.of(one.of(), one.name().key()))))
+                        own.get(List.of(one.of(), one.key()))))
                 .toList();
     }
 
@@ -102,17 +108,19 @@ class FigureService {
         String unit = named.figure().unit();
         String sentence = Quantity.of(number, unit) + " now, "
                 + Quantity.of(named.figure().value(), unit) + " before: "
-                + named.figure().why() + (named.of().isEmpty() ? "" : " (" + named.of() + ")");
+                + rules.visitRow(named.key())
+                        .map(visits::of)
+                        .orElse(named.figure().why())
+                + (named.of().isEmpty() ? "" : " (" + named.of() + ")");
         long act = trail.follow(sentence);
         write(named, entry.number());
         return new FigureDone(act, sentence);
     }
 
     private void write(Rulebook.Named named, @Nullable Double number) {
-        Rows.any(figures.delete(named.of(), named.name().key()));
+        Rows.any(figures.delete(named.of(), named.key()));
         if (number != null && number != named.starting().value()) {
-            Rows.one(
-                    figures.insert(new FigureMapper.Own(named.of(), named.name().key(), number, clock.today())));
+            Rows.one(figures.insert(new FigureMapper.Own(named.of(), named.key(), number, clock.today())));
         }
     }
 
@@ -128,13 +136,22 @@ class FigureService {
                     named.starting().unit());
             throw FarmProblem.wrong("number", number, range, "This figure lies within " + range + ".");
         }
+        inOrder(named, number, of);
+        return named;
+    }
+
+    private void inOrder(Rulebook.Named named, double number, String of) {
+        if (named.name() == null) {
+            return;
+        }
+        FigureName changed = named.name();
         FigureOrder.crossed(
-                        named.name(),
-                        name -> name == named.name() ? number : figure(name, of).value())
+                        changed,
+                        name -> name == changed ? number : figure(name, of).value())
                 .ifPresent(crossed -> {
                     Figure less = figure(crossed.less(), of);
                     Figure more = figure(crossed.more(), of);
-                    Figure beside = crossed.less() == named.name() ? more : less;
+                    Figure beside = crossed.less() == changed ? more : less;
                     throw FarmProblem.wrong(
                             "number",
                             number,
@@ -142,7 +159,6 @@ class FigureService {
                             "It may not pass another figure, " + Quantity.of(beside.value(), beside.unit()) + ": "
                                     + beside.why() + ".");
                 });
-        return named;
     }
 
     private Figure figure(FigureName name, String of) {

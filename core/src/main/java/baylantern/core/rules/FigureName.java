@@ -219,7 +219,9 @@ public enum FigureName {
         DAY,
         CAUSE,
         FACT,
-        SPECIES
+        SPECIES,
+        /** Rows of visits: they have no name of their own. */
+        VISIT
     }
 
     private final Subject subject;

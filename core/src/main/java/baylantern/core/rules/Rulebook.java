@@ -17,6 +17,8 @@ public final class Rulebook {
     private final Map<String, Species> species;
     private final Map<String, Technique> techniques;
     private final KinshipTable kinship;
+    private final VisitFigures visitRows;
+    private final Map<String, Figure> visitFigures;
     private final Map<String, VisitKind> visits;
     private final Map<String, SchoolQuestion> schools;
     private final Map<String, Figure> life;
@@ -31,7 +33,8 @@ public final class Rulebook {
             Map<String, Species> species,
             Map<String, Technique> techniques,
             KinshipTable kinship,
-            Map<String, VisitKind> visits,
+            VisitFigures visitRows,
+            Map<String, Figure> visitFigures,
             Map<String, SchoolQuestion> schools,
             Map<String, Figure> life,
             Map<String, Figure> day,
@@ -43,7 +46,9 @@ public final class Rulebook {
         this.species = species;
         this.techniques = techniques;
         this.kinship = kinship;
-        this.visits = visits;
+        this.visitRows = visitRows;
+        this.visitFigures = visitFigures;
+        this.visits = visitRows.now(visitFigures);
         this.schools = schools;
         this.life = FigureName.checked(FigureName.Subject.LIFE, life);
         this.day = FigureName.checked(FigureName.Subject.DAY, day);
@@ -76,7 +81,8 @@ public final class Rulebook {
                 Collections.unmodifiableMap(kinds),
                 techniques,
                 kinship,
-                visits,
+                visitRows,
+                change.of("", visitFigures),
                 schools,
                 change.of("", life),
                 change.of("", day),
@@ -97,28 +103,51 @@ public final class Rulebook {
                 all.add(named(name, "", about(name.subject())));
             }
         }
+        Map<String, Figure> shipped = LiveFigures.shipped(visitFigures);
+        visitFigures.forEach((key, figure) ->
+                all.add(new Named(null, FigureName.Subject.VISIT, key, "", figure, Known.in(shipped, key))));
         return all;
     }
 
     /** A figure by its key, of all or of one species; empty where there is none. */
     public Optional<Named> named(String of, String key) {
         return figures().stream()
-                .filter(one -> one.of().equals(of) && one.name().key().equals(key))
+                .filter(one -> one.of().equals(of) && one.key().equals(key))
                 .findFirst();
     }
 
     private static Named named(FigureName name, String of, Map<String, Figure> figures) {
-        return new Named(name, of, name.in(figures), name.in(LiveFigures.shipped(figures)));
+        return new Named(name, name.subject(), name.key(), of, name.in(figures), name.in(LiveFigures.shipped(figures)));
     }
+
+    /** The row of visits a figure is of; empty of any other figure. */
+    public Optional<VisitRow> visitRow(String key) {
+        return Optional.ofNullable(visitRows.rows().get(key))
+                .map(row -> new VisitRow(row.kind(), row.rule(), row.again()));
+    }
+
+    /**
+     * A row of visits, as shipped.
+     *
+     * @param again true where a figure is about how soon it comes again, false where about when it is due first
+     */
+    public record VisitRow(VisitKind kind, VisitRule rule, boolean again) {}
 
     /**
      * A figure by its name.
      *
+     * @param name null of a row of visits
      * @param of the species it is about, empty where it is about all
      * @param figure as it is now
      * @param starting as shipped
      */
-    public record Named(FigureName name, String of, Figure figure, Figure starting) {}
+    public record Named(
+            @Nullable FigureName name,
+            FigureName.Subject subject,
+            String key,
+            String of,
+            Figure figure,
+            Figure starting) {}
 
     private Map<String, Figure> about(FigureName.Subject subject) {
         return switch (subject) {
@@ -129,6 +158,7 @@ public final class Rulebook {
             case DAY -> day;
             case CAUSE -> causes.figures();
             case FACT -> facts.figures();
+            case VISIT -> visitFigures;
             case SPECIES -> throw new IllegalArgumentException("a species' figure needs its species");
         };
     }
@@ -167,17 +197,22 @@ public final class Rulebook {
 
     /** All kinds of visit, in the order they come. */
     public Collection<VisitKind> visits() {
-        return visits.values();
+        return kinds().values();
+    }
+
+    // Whoever holds these rules sees a row as it is now.
+    private Map<String, VisitKind> kinds() {
+        return visitFigures instanceof LiveFigures ? visitRows.now(visitFigures) : visits;
     }
 
     /** Changes whenever the rules of visits or the figures they rest on do: a hash, as hexadecimal digits. */
     public String visitsMark() {
-        return Mark.of(visits.toString() + life);
+        return Mark.of(kinds().toString() + life);
     }
 
     /** The kind of visit with this key; throws {@link IllegalArgumentException} where unknown. */
     public VisitKind visit(String key) {
-        return Optional.ofNullable(visits.get(key))
+        return Optional.ofNullable(kinds().get(key))
                 .orElseThrow(() -> new IllegalArgumentException("no kind of visit is called " + key));
     }
 

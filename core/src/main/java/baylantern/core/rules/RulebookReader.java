@@ -18,11 +18,13 @@ final class RulebookReader {
     private static final double NO_LIMIT_MM = 1000;
 
     Rulebook read() {
+        VisitFigures visits = new VisitFigures(Yaml.file("visits.yaml").each(this::visit));
         return new Rulebook(
                 Yaml.file("species.yaml").each(this::species),
                 Yaml.file("techniques.yaml").each(this::technique),
                 kinship(Yaml.file("compatibility.yaml")),
-                Yaml.file("visits.yaml").each(this::visit),
+                visits,
+                visits.shipped(),
                 Yaml.file("schools.yaml").each(this::question),
                 Yaml.file("life.yaml").each((key, figure) -> figure.figure()),
                 Yaml.file("day.yaml").each((key, figure) -> figure.figure()),

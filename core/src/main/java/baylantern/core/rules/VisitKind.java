@@ -18,4 +18,9 @@ public record VisitKind(
         String why,
         String needs,
         String caution,
-        List<VisitRule> rules) {}
+        List<VisitRule> rules) {
+
+    VisitKind with(List<VisitRule> others) {
+        return new VisitKind(key, name, ask, risk, why, needs, caution, others);
+    }
+}

@@ -47,23 +47,44 @@ class OwnFiguresTest {
                     ? one.figure().low()
                     : one.figure().high();
             own.clear();
-            own.put(
-                    one.of().isEmpty()
-                            ? one.name().key()
-                            : one.of() + "." + one.name().key(),
-                    to);
+            own.put(one.of().isEmpty() ? one.key() : one.of() + "." + one.key(), to);
             List<Rulebook.Named> moved = rules.figures().stream()
                     .filter(now -> now.figure().value() != now.starting().value())
                     .toList();
             assertThat(moved)
-                    .as(one.of() + one.name())
+                    .as(one.of() + one.key())
                     .hasSize(to == one.figure().value() ? 0 : 1);
             moved.forEach(now -> {
-                assertThat(now.name()).isEqualTo(one.name());
+                assertThat(now.key()).isEqualTo(one.key());
                 assertThat(now.of()).isEqualTo(one.of());
                 assertThat(now.figure().value()).isEqualTo(to);
             });
         }
+    }
+
+    @Test
+    void aRowOfVisitsMovesBetweenItsEarliestAndItsLatest() {
+        Rulebook.Named sweep = SHIPPED.figures().stream()
+                .filter(one -> one.key().startsWith("SWEEP.") && one.key().endsWith(".aim"))
+                .findFirst()
+                .orElseThrow();
+        String again = sweep.key().replace(".aim", ".again");
+        String mark = rules.visitsMark();
+        own.put(sweep.key(), 10.0);
+        own.put(again, 12.0);
+        VisitRule.When when = rules.visit("SWEEP").rules().get(0).when();
+        assertThat(List.of(when.from(), when.aim(), when.to())).containsExactly(6.0, 10.0, 11.0);
+        assertThat(when.every()).contains(12.0);
+        assertThat(rules.visit("SWEEP").rules().get(1))
+                .isEqualTo(SHIPPED.visit("SWEEP").rules().get(1));
+        assertThat(rules.visitsMark()).isNotEqualTo(mark);
+        // Held as it is now, and passed over where it lies outside of what growers give.
+        Rulebook held = rules.now();
+        own.put(sweep.key(), 40.0);
+        assertThat(rules.visit("SWEEP").rules().get(0).when().aim()).isEqualTo(7);
+        assertThat(held.visit("SWEEP").rules().get(0).when().aim()).isEqualTo(10);
+        own.clear();
+        assertThat(rules.visits()).containsExactlyElementsOf(SHIPPED.visits());
     }
 
     @Test
