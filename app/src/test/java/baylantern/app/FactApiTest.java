@@ -298,4 +298,24 @@ class FactApiTest extends ApiTest {
                         .asInt())
                 .isZero();
     }
+
+    /** What was known of grafts is kept; how they stand may tell of one that was logged in between, and of one that went. */
+    @Test
+    void aGraftLoggedBetweenBothReadingsTearsNothing() {
+        grown();
+        String code = http.cleft(1, 1).json().get("codes").get(0).asString();
+        String by = "/api/takes/by?first=technique";
+        assertThat(http.get(by).status()).isEqualTo(200);
+        // Written past all that watches, as another's commit is in the moment before what is kept is dropped.
+        jdbc.execute(
+                "INSERT INTO bench_graft (code, variety_id, species_key, stem_id, made_on, wood_source, cover, state,"
+                        + " outcome) SELECT 'FA-999', 1, 'avocado', MIN(id), DATE '2020-01-01', '', 'FILM', 'FAILED', 'FAILED'"
+                        + " FROM place_stem");
+        jdbc.execute("DELETE FROM bench_graft WHERE code = 'FA-001'");
+        http.look(code, "GREEN");
+        Http.Answer told = http.get(by);
+        assertThat(told.status()).as(told.text()).isEqualTo(200);
+        JsonNode all = told.json().get("all");
+        assertThat(all.get("taken").asInt() + all.get("failed").asInt()).isEqualTo(GRAFTS - 1);
+    }
 }

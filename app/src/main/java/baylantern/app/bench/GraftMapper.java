@@ -1,7 +1,6 @@
 package baylantern.app.bench;
 
 import baylantern.app.platform.CheckReturnValue;
-import baylantern.core.care.GraftState;
 import baylantern.core.wood.KeepSpan;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -116,8 +115,8 @@ interface GraftMapper {
 
     List<FactRow> facts();
 
-    /** Outcomes of all grafts, in the order of {@link #facts()}. */
-    List<GraftState.Outcome> outcomes();
+    /** How each graft counts. */
+    List<Fared> outcomes();
 
     List<FreeStem> freeAt(@Param("spotId") long spotId, @Param("speciesKey") String speciesKey);
 

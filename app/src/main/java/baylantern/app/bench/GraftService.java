@@ -134,8 +134,8 @@ public class GraftService {
         return grafts.facts();
     }
 
-    /** How every graft stands, in the same order. */
-    public List<GraftState.Outcome> outcomes() {
+    /** How every graft counts. */
+    public List<Fared> outcomes() {
         return grafts.outcomes();
     }
 

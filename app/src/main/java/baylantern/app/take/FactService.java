@@ -1,6 +1,7 @@
 package baylantern.app.take;
 
 import baylantern.app.bench.FactRow;
+import baylantern.app.bench.Fared;
 import baylantern.app.bench.GraftService;
 import baylantern.app.platform.Changes;
 import baylantern.app.platform.Derived;
@@ -12,6 +13,8 @@ import baylantern.core.take.fact.FactTable;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -65,14 +68,13 @@ class FactService {
 
     private FactTable join() {
         Made known = made.get();
-        List<GraftState.Outcome> outcomes = grafts.outcomes();
-        List<FactTable.Row> rows = new ArrayList<>(outcomes.size());
-        for (int i = 0; i < outcomes.size(); i++) {
-            FactRow row = known.rows().get(i);
-            rows.add(new FactTable.Row(
-                    row.code(),
-                    row.of().madeOn(),
-                    FactTable.End.valueOf(outcomes.get(i).name())));
+        Map<Long, GraftState.Outcome> outcomes =
+                grafts.outcomes().stream().collect(Collectors.toMap(Fared::graftId, Fared::outcome));
+        List<FactTable.Row> rows = new ArrayList<>(known.rows().size());
+        // Between both readings somebody may have logged a graft or taken one back: what is joined then is not kept.
+        for (FactRow row : known.rows()) {
+            GraftState.Outcome outcome = outcomes.getOrDefault(row.id(), GraftState.Outcome.LOST);
+            rows.add(new FactTable.Row(row.code(), row.of().madeOn(), FactTable.End.valueOf(outcome.name())));
         }
         return new FactTable(rows, known.columns());
     }
