@@ -4,7 +4,10 @@ import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.EnumSet;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -28,6 +31,9 @@ public class Changes {
     private final List<Derived<?>> kept = new CopyOnWriteArrayList<>();
     private final ThreadLocal<Deque<Set<Fact>>> reckoning = ThreadLocal.withInitial(ArrayDeque::new);
     private final ThreadLocal<@Nullable Set<Fact>> noted = new ThreadLocal<>();
+    /** What this thread has looked at in the reckoning, or the reading, that it is in. */
+    private final ThreadLocal<@Nullable Map<Derived<?>, Object>> seen = new ThreadLocal<>();
+
     private final AtomicInteger figuresInHand = new AtomicInteger();
     private final ObjectProvider<ChangeListener> listeners;
     private final ObjectProvider<FarmClock> clock;
@@ -110,6 +116,30 @@ public class Changes {
 
     void stopNoting() {
         noted.remove();
+        seen.remove();
+    }
+
+    /** From now on this thread, which only reads, sees each thing that is kept once, whatever others write meanwhile. */
+    void seeEachOnce() {
+        seen.set(new IdentityHashMap<>());
+    }
+
+    /**
+     * The same value each time within one reckoning or reading, so that its parts belong together. What is reckoned from one
+     * that grew old meanwhile is not kept: the commit that made it old drops that too.
+     */
+    @SuppressWarnings("unchecked")
+    <T> T seenOnce(Derived<T> derived, Supplier<T> now) {
+        Map<Derived<?>, Object> mine = seen.get();
+        if (mine == null || open() != null) {
+            return now.get();
+        }
+        Object held = mine.get(derived);
+        if (held == null) {
+            held = Objects.requireNonNull(now.get());
+            mine.put(derived, held);
+        }
+        return (T) held;
     }
 
     /** What this thread has read since it began to note, empty where it does not. */
@@ -129,11 +159,15 @@ public class Changes {
     }
 
     <T extends @Nullable Object> T watched(Set<Fact> facts, Supplier<T> reckon) {
+        Map<Derived<?>, Object> around = seen.get();
         reckoning.get().push(facts);
+        // What is to be kept may not rest on what whoever asks saw earlier.
+        seen.set(new IdentityHashMap<>());
         try {
             return reckon.get();
         } finally {
             reckoning.get().pop();
+            seen.set(around);
         }
     }
 
@@ -213,6 +247,11 @@ public class Changes {
         @Override
         public void afterCompletion(int status) {
             TransactionSynchronizationManager.unbindResource(Changes.this);
+            // Who wrote sees what is so now.
+            Map<Derived<?>, Object> looked = seen.get();
+            if (looked != null) {
+                looked.clear();
+            }
             try {
                 ended(status);
             } finally {

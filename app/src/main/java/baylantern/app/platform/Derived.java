@@ -52,8 +52,10 @@ public final class Derived<T> implements Supplier<T> {
                 return reckon(now.kept(), now.since().plus(mine.change()).within(facts));
             });
         }
-        Standing<T> now = standing;
-        return fresh(now) ? kept(now) : renewed();
+        return changes.seenOnce(this, () -> {
+            Standing<T> now = standing;
+            return fresh(now) ? kept(now) : renewed();
+        });
     }
 
     /**

@@ -93,6 +93,7 @@ class OnceFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         String person = request.getHeader(PERSON);
         boolean told = person != null && NUMBER.matcher(person).matches();
+        changes.seeEachOnce();
         try {
             doer.as(told ? Long.valueOf(person) : null, () -> chain.doFilter(request, response));
         } catch (ServletException | IOException | RuntimeException e) {

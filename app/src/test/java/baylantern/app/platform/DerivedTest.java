@@ -99,6 +99,49 @@ class DerivedTest {
     }
 
     @Test
+    void aReckoningSeesEachThingOnceHoweverOthersWriteMeanwhile() {
+        Derived<List<Integer>> twice = changes.derive(
+                () -> {
+                    int first = kept.get();
+                    if (stored.get() == 1) {
+                        meanwhile(() -> write(Fact.PLANTS, 2));
+                    }
+                    return List.of(first, kept.get());
+                },
+                Fact.PLANTS);
+        assertThat(twice.get()).as("its parts belong together").containsExactly(1, 1);
+        assertThat(twice.get()).as("and it is not kept").containsExactly(2, 2);
+    }
+
+    @Test
+    void aReadingSeesEachThingOnceAndLeavesNothingOldBehind() {
+        Derived<Integer> other = changes.derive(kept::get, Fact.PLANTS);
+        changes.noteReading();
+        changes.seeEachOnce();
+        assertThat(kept.get()).isEqualTo(1);
+        meanwhile(() -> write(Fact.PLANTS, 2));
+        assertThat(kept.get()).isEqualTo(1);
+        assertThat(other.get())
+                .as("what is kept for all is reckoned from what is so")
+                .isEqualTo(2);
+        write(Fact.PLANTS, 3);
+        assertThat(kept.get()).as("who wrote sees it").isEqualTo(3);
+        changes.stopNoting();
+        assertThat(kept.get()).isEqualTo(3);
+        assertThat(other.get()).isEqualTo(3);
+    }
+
+    private static void meanwhile(Runnable what) {
+        Thread another = new Thread(what);
+        another.start();
+        try {
+            another.join();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Test
     void aChangeWhileItIsReckonedIsNotLost() throws InterruptedException {
         CountDownLatch begun = new CountDownLatch(1);
         CountDownLatch changed = new CountDownLatch(1);
