@@ -20,7 +20,7 @@ export function TrialLine({ trial }: { trial: Trial }) {
     <section aria-label={`Trial ${trial.number}`} className="border-line border-t py-3">
       <h3 className="text-[17px]">
         <span className="code text-[15px] text-soft">trial {trial.number}</span>{" "}
-        <b>{trial.question || asked.words}</b>
+        <b>{trial.question || `${asked.first}, or ${asked.second}?`}</b>
       </h3>
       <p className="text-[15px]">
         {asked.words}: “{asked.first}” against “{asked.second}”, {where}{" "}

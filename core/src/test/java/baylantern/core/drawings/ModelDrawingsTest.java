@@ -38,6 +38,7 @@ import baylantern.core.season.window.WindowFinder;
 import baylantern.core.take.BetaBelief;
 import baylantern.core.take.many.DayLuck;
 import baylantern.core.take.many.HowMany;
+import baylantern.core.trial.StoppingBounds;
 import baylantern.core.wood.KeepMethod;
 import baylantern.core.wood.Keeping;
 import baylantern.core.wood.StickGrade;
@@ -285,6 +286,27 @@ class ModelDrawingsTest {
         }
         sheet.line(10, 0.9, 24, 0.9, LAMP, "4 4");
         keep("many", sheet.svg("Chance that ten live, by how many are made on one day, where 8 of 10 took before"));
+    }
+
+    @Test
+    void howOftenATrialTellsTwoWaysApart() throws IOException {
+        Sheet sheet = new Sheet(0, 40, 0, 1);
+        sheet.upTick(0.1, "0.1").upTick(0.8, "0.8").upTick(1, "1");
+        for (int points = 0; points <= 40; points += 10) {
+            sheet.acrossTick(points, "" + points);
+        }
+        for (int readings : new int[] {1, 2, 3}) {
+            StoppingBounds bounds = StoppingBounds.of(readings, 0.1);
+            double drift = bounds.drift(0.8);
+            sheet.curve(readings == 1 ? LAMP : SEA, points -> bounds.told(drift * points / 20), 40);
+        }
+        sheet.line(20, 0, 20, 0.8, SOFT, "4 4");
+        sheet.line(0, 0.8, 20, 0.8, SOFT, "4 4");
+        sheet.words(21, 0.74, "planned for 20 points");
+        keep(
+                "trial",
+                sheet.svg("How often a trial planned for 20 points tells two ways apart, by their true difference;"
+                        + " one, two and three readings"));
     }
 
     @Test
