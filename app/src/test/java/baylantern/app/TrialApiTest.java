@@ -262,6 +262,24 @@ class TrialApiTest extends ApiTest {
     }
 
     @Test
+    void aLineThatSaysForItselfIsInNoTrialAndATrialWithGraftsIsNotTakenBack() {
+        JsonNode begun = http.post(TRIALS, entry()).json();
+        line(4);
+        line(6);
+        http.put("/api/grafts/habits", Map.of("planNo", 1, "question", "wrap", "school", "downward"));
+        http.post(day + "/begin", Map.of());
+        assertThat(store.queryForList(
+                        "SELECT DISTINCT j.plan_no FROM trial_turn t JOIN day_job j ON j.id = t.job_id", Integer.class))
+                .containsExactly(2);
+        assertThat(store.queryForObject("SELECT COUNT(*) FROM trial_turn", Integer.class))
+                .isEqualTo(6);
+        Http.Answer undone = http.post("/api/acts/" + begun.get("actId").asLong() + "/undo", Map.of());
+        assertThat(undone.status()).as(undone.text()).isEqualTo(409);
+        assertThat(store.queryForObject("SELECT COUNT(*) FROM trial_turn", Integer.class))
+                .isEqualTo(6);
+    }
+
+    @Test
     void aTriedTechniqueOrCoverIsWhatTheDayThenSays() {
         Map<String, Object> entry = entry();
         entry.putAll(Map.of("aspect", "technique", "first", "cleft", "second", "whip"));

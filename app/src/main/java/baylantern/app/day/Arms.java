@@ -1,16 +1,20 @@
 package baylantern.app.day;
 
-import baylantern.core.bench.Cover;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Which way grafts of a day are made where two ways are tried against each other. */
 public interface Arms {
 
-    /** A graft about to be made; in the order in which they will be. */
-    record ToMake(long jobId, String speciesKey, long varietyId, String techniqueKey, Cover cover, long lotId) {}
+    /**
+     * A graft about to be made; in the order in which they will be.
+     *
+     * @param said what its line says for itself, as the facts name it: of that it is in no trial
+     */
+    record ToMake(long jobId, String speciesKey, long varietyId, String techniqueKey, long lotId, Set<String> said) {}
 
     /**
      * The way a graft is made.

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -34,7 +35,7 @@ class Ways {
         Map<Long, Arms.Way> before = arms.of(day);
         List<Arms.ToMake> open = runs.jobs(day).stream()
                 .filter(job -> job.open() && !before.containsKey(job.id()))
-                .map(Ways::toMake)
+                .map(this::toMake)
                 .toList();
         arms.lay(open).forEach((job, way) -> {
             switch (way.aspect()) {
@@ -45,14 +46,16 @@ class Ways {
         });
     }
 
-    private static Arms.ToMake toMake(JobRow job) {
+    private Arms.ToMake toMake(JobRow job) {
         return new Arms.ToMake(
                 job.id(),
                 job.how().speciesKey(),
                 job.how().varietyId(),
                 job.how().techniqueKey(),
-                job.how().cover(),
-                job.how().lotId());
+                job.how().lotId(),
+                habits.ofPlan(job.planNo()).keySet().stream()
+                        .map(question -> SCHOOL + question)
+                        .collect(Collectors.toSet()));
     }
 
     /** The schools a graft follows that the farm's other grafts need not: question to school. */

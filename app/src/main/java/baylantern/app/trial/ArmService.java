@@ -70,6 +70,7 @@ class ArmService implements Arms, HiddenArms {
     private static Collection<List<ToMake>> alike(TrialRow trial, List<ToMake> grafts) {
         boolean technique = trial.of().aspect().equals(TrialAspects.TECHNIQUE);
         return grafts.stream()
+                .filter(graft -> !graft.said().contains(trial.of().aspect()))
                 .filter(graft -> trial.of().holds(graft.speciesKey(), graft.varietyId(), graft.techniqueKey()))
                 .collect(Collectors.groupingBy(
                         graft -> List.of(graft.lotId(), technique ? "" : graft.techniqueKey()),
