@@ -77,6 +77,37 @@ class FigureApiTest extends ApiTest {
     }
 
     @Test
+    void theDayAVisitIsAimedAtIsTheGrowersOwnBetweenItsEarliestAndItsLatest() {
+        http.cleft(1, 1);
+        JsonNode row = null;
+        for (JsonNode one : http.get(FIGURES).json()) {
+            JsonNode words = one.get("words");
+            row = words != null && words.asString().equals("first water: clefts and whips, side grafts, rest 4 days")
+                    ? one
+                    : row;
+        }
+        assertThat(row).isNotNull();
+        String key = row.get("key").asString();
+        assertThat(row.get("subject").asString()).isEqualTo("VISIT");
+        assertThat(row.get("figure").get("low").asDouble()).isEqualTo(4);
+        Map<String, String> before = visits();
+        List<String> sentences = tried(to(key, 7));
+        assertThat(sentences).anyMatch(sentence -> sentence.startsWith("1 visit moves"));
+        Http.Answer kept = http.put(FIGURES, to(key, 7));
+        assertThat(kept.json().get("sentence").asString())
+                .startsWith("7 healing days now, 4 healing days before: first water");
+        Map<String, String> after = visits();
+        assertThat(after.keySet()).isEqualTo(before.keySet());
+        assertThat(after.entrySet().stream().filter(v -> !v.getValue().equals(before.get(v.getKey()))))
+                .singleElement()
+                .satisfies(moved -> assertThat(moved.getKey()).contains("FIRST_WATER"));
+        assertThat(http.put(FIGURES, to(key, 9)).text()).contains("This figure lies within 4 to 7 healing days.");
+        assertThat(http.put(FIGURES, to("FIRST_WATER.00000.aim", 5)).status()).isEqualTo(404);
+        http.undo(kept.json());
+        assertThat(visits()).isEqualTo(before);
+    }
+
+    @Test
     void whatAChangeWouldDoIsWhatItThenDoesAndGoingBackUndoesIt() {
         for (int stem = 1; stem <= 3; stem++) {
             http.cleft(10 + stem, stem);

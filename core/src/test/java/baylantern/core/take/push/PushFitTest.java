@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import baylantern.core.take.push.PushCase.End;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.SplittableRandom;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -159,6 +161,42 @@ class PushFitTest {
     }
 
     /** The truth is no member of any family the fit knows: days differ in their luck, and looks come when they come. */
+    /** Grafts counted under one number are drawn as each graft by itself is; the band is fitted less closely. */
+    @Test
+    void theBandIsThatOfGraftsDrawnOneByOne() {
+        Random random = new Random(4);
+        List<List<PushCase>> sessions = new ArrayList<>();
+        for (int s = 0; s < 9; s++) {
+            List<PushCase> session = new ArrayList<>();
+            for (int i = 0; i < 3 + s; i++) {
+                double after = random.nextInt(4) * 7.0;
+                session.add(
+                        switch (random.nextInt(3)) {
+                            case 0 -> PushCase.waiting(after);
+                            case 1 -> new PushCase(after, after + 7, End.DIED);
+                            default -> new PushCase(after, after + 7, End.PUSHED);
+                        });
+            }
+            sessions.add(session);
+        }
+        SplittableRandom draws = new SplittableRandom(21);
+        double[] by = new double[200];
+        for (int draw = 0; draw < by.length; draw++) {
+            List<PushCase> drawn = new ArrayList<>();
+            for (int s = 0; s < sessions.size(); s++) {
+                List<PushCase> session = sessions.get(draws.nextInt(sessions.size()));
+                for (int i = 0; i < session.size(); i++) {
+                    drawn.add(session.get(draws.nextInt(session.size())));
+                }
+            }
+            by[draw] = PushFit.of(drawn).pushedBy(20);
+        }
+        Arrays.sort(by);
+        PushBand.Range range = PushBand.of(sessions, 0.9, 21).pushedBy(20);
+        assertThat(range.low()).isCloseTo(by[10], within(1e-2));
+        assertThat(range.high()).isCloseTo(by[190], within(1e-2));
+    }
+
     @Test
     void theBandHoldsTheTruthNineTimesInTenOnSimulatedFarms() {
         int held = 0;
