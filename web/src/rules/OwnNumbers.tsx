@@ -23,7 +23,7 @@ export function OwnNumbers({ species, onSpecies }: OwnNumbersProps) {
               href={`#figure-${one.key}`}
               onClick={() => one.speciesKey && onSpecies(one.speciesKey)}
             >
-              {one.figure.why}
+              {one.words ?? one.figure.why}
             </a>
             {one.speciesKey && ` (${species.find((s) => s.key === one.speciesKey)?.name ?? one.speciesKey})`}:{" "}
             {figureNumber(one.figure.value, one.figure.unit, choices)}, as shipped{" "}

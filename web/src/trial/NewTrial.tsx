@@ -1,9 +1,9 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { useFarm, useRules, useVarieties } from "../api/queries";
+import { useRules, useVarieties } from "../api/queries";
 import { percent } from "../share";
 import { useFactGroups } from "../take/factApi";
-import { Button, Field, Input, Select, Trouble } from "../ui/parts";
+import { Button, Coming, Field, Input, Select, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { type TrialEntry, useTrialAspects, useTrialSize } from "./trialApi";
@@ -32,7 +32,6 @@ const BLANK = {
 
 /** A new question as one sentence whose words are the choices; how many grafts it takes stands under it. */
 export function NewTrial({ onClose }: { onClose: () => void }) {
-  const farm = useFarm();
   const rules = useRules();
   const varieties = useVarieties();
   const grown = new Set(varieties.data?.map((v) => v.speciesKey));
@@ -40,7 +39,8 @@ export function NewTrial({ onClose }: { onClose: () => void }) {
   const [draft, setDraft] = useState<Draft>({ species: "", ...BLANK });
   const species = draft.species || kinds[0]?.key || "avocado";
   const set = (change: Partial<Draft>) => setDraft((before) => ({ ...before, ...change }));
-  const aspects = useTrialAspects(species).data ?? [];
+  const choices = useTrialAspects(species);
+  const aspects = choices.data ?? [];
   const aspect = aspects.find((a) => a.key === draft.aspect) ?? aspects[0];
   const ways = aspect?.ways ?? [];
   const first = ways.find((w) => w.key === draft.first)?.key ?? ways[0]?.key ?? "";
@@ -59,7 +59,8 @@ export function NewTrial({ onClose }: { onClose: () => void }) {
       done(begun.sentence, begun.actId);
       onClose();
     });
-  if (!farm.data || !aspect) return null;
+  if (choices.error) return <Trouble problem={choices.error} />;
+  if (!aspect) return <Coming what="what can be tried" />;
   const word = (label: string, value: string, onValue: (to: string) => void, options: [string, string][]) => (
     <Select data-word aria-label={label} value={value} onChange={(e) => onValue(e.target.value)}>
       {options.map(([key, words]) => (

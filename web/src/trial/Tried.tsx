@@ -13,7 +13,11 @@ export function Tried({ question }: { question: string }) {
             Trial {trial.number}
           </Link>
           , {trial.asked.varietyName ?? trial.asked.speciesName}:{" "}
-          {trial.dates.ending ? trial.says : "it runs; it may not be read yet."}
+          {trial.dates.ending
+            ? trial.says
+            : trial.standing.ready
+              ? "it may be read now."
+              : "it runs; it may not be read yet."}
         </li>
       ))}
     </ul>

@@ -280,6 +280,19 @@ class TrialApiTest extends ApiTest {
     }
 
     @Test
+    void whatIsNotMadeWhenATrialEndsIsMadeAsTheFarmMakesIt() {
+        begun(8);
+        made(hand(1), 1);
+        JsonNode up = http.post(TRIALS + "/1/giving-up", Map.of()).json();
+        assertThat(hand(1).get("trial")).isNull();
+        assertThat(trial().get("standing").get("made").asInt()).isEqualTo(1);
+        assertThat(trial().get("standing").get("open").asInt()).isZero();
+        http.undo(up);
+        assertThat(hand(1).get("trial").get("number").asInt()).isEqualTo(1);
+        assertThat(trial().get("standing").get("open").asInt()).isEqualTo(7);
+    }
+
+    @Test
     void aTriedTechniqueOrCoverIsWhatTheDayThenSays() {
         Map<String, Object> entry = entry();
         entry.putAll(Map.of("aspect", "technique", "first", "cleft", "second", "whip"));

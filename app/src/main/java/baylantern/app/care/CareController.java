@@ -9,6 +9,7 @@ import baylantern.core.care.GraftLife;
 import baylantern.core.care.GraftState;
 import baylantern.core.care.Sign;
 import baylantern.core.care.Trace;
+import baylantern.core.take.fact.Aspect;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -148,7 +149,7 @@ class CareController {
     private List<GraftSchool> told(Graft graft) {
         String tried = arms.hidden().get(graft.id());
         return grafts.schools(List.of(graft.id())).stream()
-                .filter(one -> !("school." + one.question()).equals(tried))
+                .filter(one -> !Aspect.school(one.question()).equals(tried))
                 .toList();
     }
 }

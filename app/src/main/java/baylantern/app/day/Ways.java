@@ -3,6 +3,7 @@ package baylantern.app.day;
 import baylantern.app.bench.HabitService;
 import baylantern.app.platform.Rows;
 import baylantern.core.bench.Cover;
+import baylantern.core.take.fact.Aspect;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,10 +16,6 @@ import org.springframework.stereotype.Component;
 /** How a graft of a day is made where growers disagree: as its line and the farm do it, unless a trial says which way. */
 @Component
 class Ways {
-
-    private static final String SCHOOL = "school.";
-    private static final String TECHNIQUE = "technique";
-    private static final String COVER = "cover";
 
     private final HabitService habits;
     private final RunMapper runs;
@@ -39,8 +36,8 @@ class Ways {
                 .toList();
         arms.lay(open).forEach((job, way) -> {
             switch (way.aspect()) {
-                case TECHNIQUE -> Rows.one(runs.byTechnique(job, way.kind()));
-                case COVER -> Rows.one(runs.underCover(job, Cover.valueOf(way.kind())));
+                case Aspect.TECHNIQUE -> Rows.one(runs.byTechnique(job, way.kind()));
+                case Aspect.COVER -> Rows.one(runs.underCover(job, Cover.valueOf(way.kind())));
                 default -> {}
             }
         });
@@ -54,7 +51,7 @@ class Ways {
                 job.how().techniqueKey(),
                 job.how().lotId(),
                 habits.ofPlan(job.planNo()).keySet().stream()
-                        .map(question -> SCHOOL + question)
+                        .map(Aspect::school)
                         .collect(Collectors.toSet()));
     }
 
@@ -75,9 +72,11 @@ class Ways {
 
     private Map<String, String> tried(JobRow job) {
         Arms.Way way = of(job);
-        return way != null && way.aspect().startsWith(SCHOOL)
-                ? Map.of(way.aspect().substring(SCHOOL.length()), way.kind())
-                : Map.of();
+        return way == null
+                ? Map.of()
+                : Aspect.question(way.aspect())
+                        .map(question -> Map.of(question, way.kind()))
+                        .orElse(Map.of());
     }
 
     /** The way a trial has a graft made; null where it is in none. */

@@ -12,6 +12,7 @@ import baylantern.core.rules.Rulebook;
 import baylantern.core.take.Belief;
 import baylantern.core.take.KinPooling;
 import baylantern.core.take.TakeCount;
+import baylantern.core.take.fact.Aspect;
 import baylantern.core.take.fact.FactColumn;
 import baylantern.core.take.fact.FactTable;
 import java.util.ArrayList;
@@ -200,7 +201,8 @@ class FactGroups {
 
     // What is tried is not told while that runs.
     private static String untold(String aspect) {
-        boolean tried = aspect.startsWith("school.") || aspect.equals("technique") || aspect.equals("cover");
+        boolean tried =
+                Aspect.question(aspect).isPresent() || aspect.equals(Aspect.TECHNIQUE) || aspect.equals(Aspect.COVER);
         return tried ? "not written down, or in a trial that runs" : "not written down";
     }
 

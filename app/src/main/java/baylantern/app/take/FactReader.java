@@ -265,7 +265,7 @@ class FactReader {
         Map<String, FactColumn.Builder> columns = new LinkedHashMap<>();
         Map<String, SchoolQuestion> questions = new HashMap<>();
         for (SchoolQuestion question : rules.schools()) {
-            String key = "school." + question.key();
+            String key = Aspect.school(question.key());
             questions.put(question.key(), question);
             columns.put(
                     question.key(),
@@ -280,7 +280,7 @@ class FactReader {
                     FactColumn.Builder column = columns.get(parts[0]);
                     SchoolQuestion question = questions.get(parts[0]);
                     if (column != null
-                            && !("school." + parts[0]).equals(tried)
+                            && !Aspect.school(parts[0]).equals(tried)
                             && question != null
                             && question.schools().containsKey(parts[1])) {
                         column.kind(

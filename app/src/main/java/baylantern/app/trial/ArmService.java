@@ -3,6 +3,7 @@ package baylantern.app.trial;
 import baylantern.app.bench.HiddenArms;
 import baylantern.app.day.Arms;
 import baylantern.app.platform.Rows;
+import baylantern.core.take.fact.Aspect;
 import baylantern.core.trial.PairCoin;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -68,7 +69,7 @@ class ArmService implements Arms, HiddenArms {
 
     // Of one lot, and one technique unless that is what is tried.
     private static Collection<List<ToMake>> alike(TrialRow trial, List<ToMake> grafts) {
-        boolean technique = trial.of().aspect().equals(TrialAspects.TECHNIQUE);
+        boolean technique = trial.of().aspect().equals(Aspect.TECHNIQUE);
         return grafts.stream()
                 .filter(graft -> !graft.said().contains(trial.of().aspect()))
                 .filter(graft -> trial.of().holds(graft.speciesKey(), graft.varietyId(), graft.techniqueKey()))

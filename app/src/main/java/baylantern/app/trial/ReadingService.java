@@ -17,9 +17,11 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -119,7 +121,7 @@ class ReadingService implements Undoer {
         Map<Long, List<TrialMapper.ReadRow>> readings =
                 trials.readings().stream().collect(Collectors.groupingBy(TrialMapper.ReadRow::trialId));
         List<TrialRow> rows = trials.all();
-        return java.util.stream.Stream.concat(
+        return Stream.concat(
                         rows.stream().filter(TrialRow::runs),
                         rows.stream().filter(row -> !row.runs()).sorted((a, b) -> b.number() - a.number()))
                 .map(row -> view(row, readings.getOrDefault(row.id(), List.of())))
@@ -135,7 +137,7 @@ class ReadingService implements Undoer {
                 trial.number(),
                 trial.question(),
                 asked(trial.of(), aspect),
-                standing(trial, trials.turns(trial.id()), readings.size()),
+                standing(trial, trials.turns(trial.id()), last == null ? 0 : last.reading()),
                 aspect.hidden(),
                 TrialWords.plan(trial.planned(), aspect.hidden()),
                 givenUp
@@ -196,7 +198,7 @@ class ReadingService implements Undoer {
         return trials.turns(id).stream()
                 .filter(turn -> turn.made().code() != null && turn.made().state() != null)
                 .map(turn -> new TrialGraft(
-                        java.util.Objects.requireNonNull(turn.made().code()),
+                        Objects.requireNonNull(turn.made().code()),
                         turn.pair(),
                         trial.runs()
                                 ? null
@@ -204,7 +206,7 @@ class ReadingService implements Undoer {
                                         turn.firstWay()
                                                 ? trial.of().first()
                                                 : trial.of().second()),
-                        java.util.Objects.requireNonNull(turn.made().state()).words()))
+                        Objects.requireNonNull(turn.made().state()).words()))
                 .toList();
     }
 
@@ -244,10 +246,10 @@ class ReadingService implements Undoer {
     private void write(TrialMapper.ReadRow row) {
         Rows.one(trials.insertReading(row));
         if (row.says() != Reading.OPEN) {
-            Rows.one(trials.end(
+            service.end(
                     row.trialId(),
                     row.readOn(),
-                    TrialRow.Ending.valueOf(row.says().name())));
+                    TrialRow.Ending.valueOf(row.says().name()));
         }
     }
 

@@ -6,6 +6,7 @@ import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.SchoolQuestion;
 import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
+import baylantern.core.take.fact.Aspect;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -17,10 +18,6 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class TrialAspects {
-
-    static final String TECHNIQUE = "technique";
-    private static final String COVER = "cover";
-    private static final String SCHOOL = "school.";
 
     private final Rulebook rules;
 
@@ -53,16 +50,16 @@ class TrialAspects {
         List<AspectChoice> all = new ArrayList<>();
         for (SchoolQuestion question : rules.schools()) {
             all.add(new AspectChoice(
-                    SCHOOL + question.key(),
+                    Aspect.school(question.key()),
                     question.question(),
                     !seen(question.key()),
                     question.schools().values().stream()
                             .map(school -> new WayChoice(school.key(), school.name()))
                             .toList()));
         }
-        all.add(new AspectChoice(TECHNIQUE, "Technique", false, techniques(species)));
+        all.add(new AspectChoice(Aspect.TECHNIQUE, "Technique", false, techniques(species)));
         all.add(new AspectChoice(
-                COVER,
+                Aspect.COVER,
                 "Cover",
                 false,
                 Arrays.stream(Cover.values())
@@ -111,7 +108,7 @@ class TrialAspects {
 
     /** Whether both ways take the same of the wood; those that do not are not tried against each other. */
     boolean sameWood(String aspect, String first, String second) {
-        return !aspect.equals(TECHNIQUE) || bud(first) == bud(second);
+        return !aspect.equals(Aspect.TECHNIQUE) || bud(first) == bud(second);
     }
 
     private boolean bud(String technique) {

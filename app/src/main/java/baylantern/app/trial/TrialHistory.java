@@ -1,6 +1,7 @@
 package baylantern.app.trial;
 
 import baylantern.app.platform.Rows;
+import baylantern.core.take.fact.Aspect;
 import baylantern.core.trial.PairCoin;
 import java.time.LocalDate;
 import java.util.List;
@@ -44,7 +45,7 @@ public class TrialHistory {
     public void begun(Planned trial) {
         TrialEntry entry = new TrialEntry(
                 trial.question(),
-                "school." + trial.of().question(),
+                Aspect.school(trial.of().question()),
                 trial.of().first(),
                 trial.of().second(),
                 trial.of().speciesKey(),

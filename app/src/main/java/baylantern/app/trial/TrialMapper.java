@@ -23,6 +23,9 @@ interface TrialMapper {
 
     int insert(@Param("trial") TrialRow trial);
 
+    /** Takes the grafts that are not made yet out of a trial. */
+    int deleteOpen(@Param("id") long id);
+
     int end(@Param("id") long id, @Param("on") LocalDate on, @Param("ending") TrialRow.Ending ending);
 
     /** The grafts of a trial by pair; those made the first way first. */

@@ -1,5 +1,6 @@
 package baylantern.app.trial;
 
+import baylantern.core.take.fact.Aspect;
 import baylantern.core.trial.StoppingBounds;
 import baylantern.core.trial.TrialSize;
 import java.time.LocalDate;
@@ -33,7 +34,7 @@ record TrialRow(long id, int number, String question, Of of, Planned planned, lo
             return speciesKey.equals(species)
                     && (varietyId == null || varietyId == variety)
                     && (techniqueKey == null || techniqueKey.equals(technique))
-                    && (!aspect.equals(TrialAspects.TECHNIQUE) || first.equals(technique) || second.equals(technique));
+                    && (!aspect.equals(Aspect.TECHNIQUE) || first.equals(technique) || second.equals(technique));
         }
 
         /** Whether some graft could be one of both. */

@@ -11,9 +11,11 @@ import baylantern.app.platform.TrailService;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
+import baylantern.core.take.fact.Aspect;
 import baylantern.core.trial.StoppingBounds;
 import baylantern.core.trial.TrialSize;
 import java.security.SecureRandom;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Objects;
 import org.springframework.stereotype.Service;
@@ -80,7 +82,7 @@ class TrialService implements GivenCodes {
     }
 
     /** What a trial is given with its beginning. */
-    record Beginning(int number, long seed, java.time.LocalDate on) {}
+    record Beginning(int number, long seed, LocalDate on) {}
 
     private TrialDone write(TrialEntry entry, Beginning given) {
         TrialAspects.AspectChoice aspect = checked(entry);
@@ -171,7 +173,7 @@ class TrialService implements GivenCodes {
             throw FarmProblem.wrong(
                     "techniqueKey", entry.techniqueKey(), "a technique of the rulebook", "There is no such technique.");
         }
-        if (entry.aspect().equals(TrialAspects.TECHNIQUE)) {
+        if (entry.aspect().equals(Aspect.TECHNIQUE)) {
             throw FarmProblem.wrong(
                     "techniqueKey",
                     entry.techniqueKey(),
@@ -217,8 +219,14 @@ class TrialService implements GivenCodes {
         TrialRow trial = running(id);
         String sentence = "Trial " + trial.number() + " given up";
         long act = trail.follow(sentence);
-        Rows.one(trials.end(trial.id(), clock.today(), TrialRow.Ending.GIVEN_UP));
+        end(trial.id(), clock.today(), TrialRow.Ending.GIVEN_UP);
         return new TrialDone(act, sentence);
+    }
+
+    /** Ends a trial; grafts of it that are not made yet are made as the farm makes them. */
+    void end(long id, LocalDate on, TrialRow.Ending ending) {
+        Rows.any(trials.deleteOpen(id));
+        Rows.one(trials.end(id, on, ending));
     }
 
     /** A trial that runs; throws where there is none or it has ended. */

@@ -21,7 +21,12 @@ final class TrialWords {
         return switch (row.says()) {
             case FIRST -> took + ". " + quoted(first) + " takes better." + RANDOM + early(early);
             case SECOND -> took + ". " + quoted(second) + " takes better." + RANDOM + early(early);
-            case OPEN -> "Read once: not told apart yet. It goes on; what each took stays unsaid until then.";
+            case OPEN ->
+                (row.reading() == 1
+                                ? "Read once"
+                                : "Reading " + row.reading() + " of "
+                                        + trial.planned().readings())
+                        + ": not told apart yet. It goes on; what each took stays unsaid until then.";
             case ALIKE ->
                 took + ". They are not told apart: a difference of "
                         + points(trial.planned().difference())
