@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
 import { typedLength } from "../ui/keptLengths";
@@ -40,17 +40,22 @@ export function Tray({ draft, species, here, busy, error, onChange, onGraft }: P
     scion: draft.stems[0]?.scion ?? draft.scion,
     stock: typedLength(disc.diameterMm, length),
   });
+  const answered = free.isSuccess && !free.isPlaceholderData;
   const take = (all: Disc[]) => {
-    if (free.isPlaceholderData || all.length === 0) return;
+    if (all.length === 0) return;
     onChange({ stems: [...draft.stems, ...all.map(listed)] });
     setSearch("");
   };
-  // A code, as a scanner types it, is that stock; else all that was found is meant, such as "AV-124 … 135".
-  const enter = () => {
-    const said = search.trim().toUpperCase();
-    const exact = found.filter((stem) => stem.plantCode.toUpperCase() === said);
-    take(said === "" ? [] : exact.length > 0 ? exact : found);
-  };
+  // What was entered before its answer had come, as a scanner does, is taken when it comes.
+  const [entered, setEntered] = useState<string>();
+  useEffect(() => {
+    if (!answered || entered === undefined) return;
+    setEntered(undefined);
+    if (entered !== search || search.trim() === "") return;
+    // A code is that stock; else all that was found is meant, such as "AV-124 … 135".
+    const exact = found.filter((stem) => stem.plantCode.toUpperCase() === search.trim().toUpperCase());
+    take(exact.length > 0 ? exact : found);
+  });
   const asked = search.trim() !== "";
   return (
     <section aria-label="Stocks" className="min-w-0 flex-1">
@@ -65,10 +70,10 @@ export function Tray({ draft, species, here, busy, error, onChange, onGraft }: P
           onKeyDown={(e) => {
             if (e.key !== "Enter") return;
             e.preventDefault();
-            enter();
+            setEntered(search);
           }}
         />
-        {asked && found.length > 0 && !free.isPlaceholderData && (
+        {asked && found.length > 0 && answered && (
           <Button onClick={() => take(found)}>
             {found.length === 1 ? "List it" : `List all ${found.length}`}
           </Button>
