@@ -1,6 +1,7 @@
 import type { Schemas } from "../api/client";
 import { PartHeading } from "../ui/parts";
 import { OwnFigures } from "./OwnFigures";
+import { RowNumbers } from "./RowNumbers";
 
 const NAMES: Record<string, string> = {
   nearMm: "lines meet within",
@@ -69,6 +70,7 @@ export function FitFigures({ fit, species }: { fit: Schemas["rules.FitRules"]; s
         </p>
       )}
       <OwnFigures name="Figures of fit" subject="FIT" names={NAMES} />
+      <RowNumbers opens="what each technique asks and gives" subject="TRAIT" />
     </>
   );
 }

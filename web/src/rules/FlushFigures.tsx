@@ -4,6 +4,7 @@ import { STAGE_ORDER, STAGES, type Stage } from "../drawings/stages";
 import { PartHeading } from "../ui/parts";
 import { Wide } from "../ui/Wide";
 import { OwnFigures } from "./OwnFigures";
+import { RowNumbers } from "./RowNumbers";
 
 type FlushRules = Schemas["rules.FlushRules"];
 
@@ -49,7 +50,8 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** What flushes, windows and graft days rest on: each stage's share and readiness, then the other figures. */
 export function FlushFigures({ flush, species }: { flush: FlushRules; species: string }) {
-  const wood = flush.wood[species] ?? flush.wood.other;
+  const wooded = flush.wood[species] ? species : "other";
+  const wood = flush.wood[wooded];
   const rows: [string, (stage: Stage) => number][] = [
     ["of the way to the next swell it ends at", (stage) => flush.until[stage]],
     ["a stock is ready by", (stage) => flush.stock[stage]],
@@ -92,6 +94,11 @@ export function FlushFigures({ flush, species }: { flush: FlushRules; species: s
           </tbody>
         </table>
       </Wide>
+      <RowNumbers
+        opens="each stage’s numbers"
+        subject="STAGE"
+        only={["until.", "stock.", "slip.", `ready.${wooded}.`, `shoots.${wooded}`]}
+      />
       <OwnFigures name="Figures for flushes and windows" subject="FLUSH" names={NAMES} />
     </>
   );

@@ -1,5 +1,6 @@
 import { PartHeading } from "../ui/parts";
 import { OwnFigures } from "./OwnFigures";
+import { RowNumbers } from "./RowNumbers";
 
 const LIFE: Record<string, string> = {
   establishedAfter: "established after",
@@ -75,12 +76,12 @@ export function LifeFigures() {
         Each row is the day that is aimed at, between the earliest and the latest that growers give, and how
         soon a visit comes again.
       </p>
-      <details className="mt-1">
-        <summary className="min-h-6 cursor-pointer text-sea underline">every visit’s days</summary>
-        <OwnFigures name="Figures of visits" subject="VISIT" names={{}} />
-      </details>
+      <RowNumbers opens="every visit’s days" subject="VISIT" />
       <PartHeading>Why grafts failed</PartHeading>
       <OwnFigures name="Figures of causes" subject="CAUSE" names={CAUSE} />
+      <RowNumbers opens="how common each cause is" subject="WEIGHT" only={["cause."]} />
+      <RowNumbers opens="how often each sign is seen" subject="WEIGHT" only={["sign."]} />
+      <RowNumbers opens="what is on record speaks for" subject="WEIGHT" only={["circumstance."]} />
       <PartHeading>What moves take</PartHeading>
       <OwnFigures name="Figures of what moves take" subject="FACT" names={FACT} />
     </>

@@ -11,6 +11,7 @@ import { FlushFigures } from "./FlushFigures";
 import { LifeFigures } from "./LifeFigures";
 import { OwnFigures } from "./OwnFigures";
 import { OwnNumbers } from "./OwnNumbers";
+import { RowNumbers } from "./RowNumbers";
 import { WoodFigures } from "./WoodFigures";
 
 const NAMES: Record<string, string> = {
@@ -89,6 +90,7 @@ export function RulesRoom() {
           </tbody>
         </table>
       </Wide>
+      <RowNumbers opens="each technique’s sizes" subject="TECHNIQUE" />
       {species && <Disagreements questions={rules.data.schools} species={species} />}
     </div>
   );

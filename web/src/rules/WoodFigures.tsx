@@ -5,6 +5,7 @@ import { measureWords, useChoices } from "../units";
 import { LOOKS } from "../wood/checkWords";
 import { FigureTable } from "./FigureTable";
 import { OwnFigures } from "./OwnFigures";
+import { RowNumbers } from "./RowNumbers";
 
 const NAMES: Record<string, string> = {
   coolBoxC: "cool box is taken at",
@@ -47,7 +48,10 @@ export function WoodFigures({ wood, species }: { wood: Schemas["rules.WoodRules"
         {keep.fridgeDays} in a fridge, {keep.ambientDays} in the shade
         {assumed ? " (taken over from other kinds: a guess)" : ""}; {measureWords("apart", 10, choices)} more
         age it {keep.q10} times as fast
-        {keep.chillBelowC ? `; ${keep.chillWhy}` : ""}.
+        {keep.chillBelowC
+          ? `; below ${measureWords("warmth", keep.chillBelowC, choices)} ${keep.chillWhy}`
+          : ""}
+        .
       </p>
       <Wide name="How a stick is judged, table">
         <table className="mt-1 w-full min-w-[640px] text-[14.5px]">
@@ -73,6 +77,21 @@ export function WoodFigures({ wood, species }: { wood: Schemas["rules.WoodRules"
         </table>
       </Wide>
       <FigureTable name={`Measures of ${species} sticks`} figures={kind.measures} names={MEASURE_NAMES} />
+      <RowNumbers
+        opens="what these sticks should measure"
+        subject="STICK"
+        only={[`wants.${wood.species[species] ? species : "other"}.`]}
+      />
+      <RowNumbers
+        opens="how a stick is judged, number by number"
+        subject="STICK"
+        only={["look.", "measure."]}
+      />
+      <RowNumbers
+        opens="how long this wood keeps"
+        subject="KEEPING"
+        only={[`keep.${assumed ? "other" : species}.`]}
+      />
       <OwnFigures name="Figures of wood" subject="WOOD" names={NAMES} />
     </>
   );

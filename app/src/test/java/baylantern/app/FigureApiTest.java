@@ -49,6 +49,15 @@ class FigureApiTest extends ApiTest {
         return visits;
     }
 
+    private double scoreOfAWrinkledStick() {
+        Map<String, Object> stick =
+                Map.of("plantId", 1, "states", Map.of("bark", "SLIGHT", "wood", "FIRM"), "measures", Map.of());
+        return http.post("/api/wood/stick-checks/judge", stick)
+                .json()
+                .at("/grade/score")
+                .asDouble();
+    }
+
     private List<String> tried(Map<String, Object> entry) {
         List<String> told = new java.util.ArrayList<>();
         http.post(FIGURES + "/try", entry).json().get("sentences").forEach(sentence -> told.add(sentence.asString()));
@@ -105,6 +114,30 @@ class FigureApiTest extends ApiTest {
         assertThat(http.put(FIGURES, to("FIRST_WATER.00000.aim", 5)).status()).isEqualTo(404);
         http.undo(kept.json());
         assertThat(visits()).isEqualTo(before);
+    }
+
+    @Test
+    void aNumberOfARowIsTheGrowersOwnAsAnyOther() {
+        for (JsonNode one : http.get(FIGURES).json()) {
+            JsonNode words = one.get("words");
+            boolean ofARow = one.get("key").asString().contains(".");
+            assertThat(words != null).as(one.get("key").asString()).isEqualTo(ofARow);
+            assertThat(words == null ? "" : words.asString())
+                    .doesNotContain("_")
+                    .doesNotContain("null");
+        }
+        // The more a wrinkled bark counts, the less a stick with it is worth.
+        double before = scoreOfAWrinkledStick();
+        Http.Answer kept = http.put(FIGURES, to("look.bark.weight", 4));
+        assertThat(kept.json().get("sentence").asString())
+                .startsWith("4 beside the others now")
+                .contains("bark: weight");
+        assertThat(scoreOfAWrinkledStick()).isLessThan(before);
+        assertThat(http.get("/api/rules").json().at("/wood/looks/bark/weight").asDouble())
+                .isEqualTo(4);
+        http.undo(kept.json());
+        assertThat(scoreOfAWrinkledStick()).isEqualTo(before);
+        assertThat(http.put(FIGURES, to("look.bark.weight", 40)).text()).contains("This figure lies within");
     }
 
     @Test

@@ -7,6 +7,7 @@ import baylantern.core.rules.Words;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -27,8 +28,21 @@ class PlatformSetup {
         said.put(FigureName.WEATHER_RUNS.key(), (double) settings.weatherRuns());
         said.put(FigureName.PAST_LOOKS.key(), (double) settings.pastLooks());
         said.values().removeIf(number -> number == 0);
-        // How finely is reckoned may be said at the start; it then stands before what the grower says.
-        return Rulebook.shipped().owned((of, key) -> said.containsKey(key) ? said.get(key) : own.of(of, key));
+        return Rulebook.shipped().owned(new SaidFirst(said, own));
+    }
+
+    /** How finely is reckoned may be said at the start; it then stands before what the grower says. */
+    private record SaidFirst(Map<String, Double> said, OwnFigures own) implements OwnFigures {
+
+        @Override
+        public @Nullable Double of(String of, String key) {
+            return said.containsKey(key) ? said.get(key) : own.of(of, key);
+        }
+
+        @Override
+        public Map<String, Double> ofAll() {
+            return own.ofAll();
+        }
     }
 
     @Bean

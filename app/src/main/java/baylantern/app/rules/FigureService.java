@@ -16,6 +16,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +32,7 @@ class FigureService {
     private final FigureMapper figures;
     private final Rulebook rules;
     private final VisitWords visits;
+    private final RowWords rows;
     private final FarmClock clock;
     private final TrailService trail;
     private final Changes changes;
@@ -40,6 +42,7 @@ class FigureService {
             FigureMapper figures,
             Rulebook rules,
             VisitWords visits,
+            RowWords rows,
             FarmClock clock,
             TrailService trail,
             Changes changes,
@@ -47,6 +50,7 @@ class FigureService {
         this.figures = figures;
         this.rules = rules;
         this.visits = visits;
+        this.rows = rows;
         this.clock = clock;
         this.trail = trail;
         this.changes = changes;
@@ -59,7 +63,7 @@ class FigureService {
      * @param speciesKey the species it is about, null where it is about all
      * @param figure as it is now, with its range, unit and reason
      * @param starting what it is as shipped
-     * @param words what it is about, of a row of visits; null where its key says it
+     * @param words what it is about, of a row; null where its key says it
      * @param since since when it is the grower's own, null where it is not
      */
     record FigureView(
@@ -80,11 +84,16 @@ class FigureService {
                         one.subject(),
                         one.key(),
                         one.of().isEmpty() ? null : one.of(),
-                        rules.visitRow(one.key()).map(visits::of).orElse(null),
+                        words(one).orElse(null),
                         one.figure(),
                         one.starting().value(),
                         own.get(List.of(one.of(), one.key()))))
                 .toList();
+    }
+
+    // What has no name of its own is told by its row.
+    private Optional<String> words(Rulebook.Named figure) {
+        return rules.visitRow(figure.key()).map(visits::of).or(() -> rows.of(figure));
     }
 
     /**
@@ -108,9 +117,7 @@ class FigureService {
         String unit = named.figure().unit();
         String sentence = Quantity.of(number, unit) + " now, "
                 + Quantity.of(named.figure().value(), unit) + " before: "
-                + rules.visitRow(named.key())
-                        .map(visits::of)
-                        .orElse(named.figure().why())
+                + words(named).orElse(named.figure().why())
                 + (named.of().isEmpty() ? "" : " (" + named.of() + ")");
         long act = trail.follow(sentence);
         write(named, entry.number());

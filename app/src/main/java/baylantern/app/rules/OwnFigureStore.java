@@ -32,6 +32,11 @@ class OwnFigureStore implements OwnFigures {
     }
 
     @Override
+    public Map<String, Double> ofAll() {
+        return own.glance().getOrDefault("", Map.of());
+    }
+
+    @Override
     public @Nullable Double of(String of, String key) {
         Map<String, Double> numbers = own.glance().get(of);
         return numbers == null ? null : numbers.get(key);

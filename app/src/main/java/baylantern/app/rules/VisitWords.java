@@ -37,6 +37,11 @@ class VisitWords {
         this.rules = rules;
     }
 
+    /** Techniques that share their aftercare, such as "clefts and whips". */
+    static String group(Technique.Group group) {
+        return Objects.requireNonNull(GROUPS.get(group));
+    }
+
     /** Such as "first water: buds, rest 4 days". */
     String of(Rulebook.VisitRow row) {
         List<String> which = new ArrayList<>();
@@ -44,7 +49,7 @@ class VisitWords {
         if (rule.groups().size() < Technique.Group.values().length) {
             which.add(Arrays.stream(Technique.Group.values())
                     .filter(rule.groups()::contains)
-                    .map(group -> Objects.requireNonNull(GROUPS.get(group)))
+                    .map(VisitWords::group)
                     .collect(Collectors.joining(", ")));
         }
         VisitRule.Where where = rule.where();

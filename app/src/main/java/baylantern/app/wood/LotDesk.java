@@ -176,6 +176,6 @@ public class LotDesk {
         Double limit = keep.chillBelowC();
         boolean cold = limit != null
                 && kept.warmth().tempsC().stream().mapToDouble(t -> t).average().orElse(99) < limit;
-        return cold ? "Cold for it: " + keep.chillWhy() + "; the days told count that." : null;
+        return cold ? "Cold for it: " + keep.chillWords().orElseThrow() + "; the days told count that." : null;
     }
 }

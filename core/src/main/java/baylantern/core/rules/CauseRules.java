@@ -61,8 +61,12 @@ public record CauseRules(
      */
     public record CircumstanceRule(String group, String words, Set<String> late, Map<String, Double> times) {}
 
-    CauseRules with(FigureChange change) {
-        return new CauseRules(causes, signs, circumstances, change.of("", figures));
+    CauseRules with(FigureChange change, RowChange rows) {
+        return new CauseRules(
+                rows.of(book -> book.causes().causes()),
+                rows.of(book -> book.causes().signs()),
+                rows.of(book -> book.causes().circumstances()),
+                change.of("", figures));
     }
 
     /** The value of a figure. */

@@ -220,8 +220,20 @@ public enum FigureName {
         CAUSE,
         FACT,
         SPECIES,
-        /** Rows of visits: they have no name of their own. */
-        VISIT
+        /** Rows of visits: they have no name of their own, nor have those that follow. */
+        VISIT,
+        /** What each bud stage is worth. */
+        STAGE,
+        /** How a stick is judged. */
+        STICK,
+        /** How long wood keeps. */
+        KEEPING,
+        /** The sizes of techniques. */
+        TECHNIQUE,
+        /** What techniques ask and give. */
+        TRAIT,
+        /** How much causes, signs and circumstances weigh. */
+        WEIGHT
     }
 
     private final Subject subject;

@@ -77,8 +77,8 @@ public record FitRules(
     /** Techniques that serve a species better or worse than others, and why. */
     public record Favour(List<String> techniques, String why) {}
 
-    FitRules with(FigureChange change) {
-        return new FitRules(change.of("", figures), traits, favours, hinders);
+    FitRules with(FigureChange change, RowChange rows) {
+        return new FitRules(change.of("", figures), rows.of(book -> book.fit().traits()), favours, hinders);
     }
 
     /** The named figure. */

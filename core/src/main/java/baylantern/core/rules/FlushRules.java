@@ -40,7 +40,7 @@ public record FlushRules(
     public record WoodRule(Map<BudStage, Double> ready, String best, double shootsPerGraft) {}
 
     private static Map<BudStage, Double> byStage(Map<BudStage, Double> values) {
-        return Collections.unmodifiableMap(new EnumMap<>(values));
+        return values instanceof LiveRows.View ? values : Collections.unmodifiableMap(new EnumMap<>(values));
     }
 
     /** The stage at a phase between two swells, 0 to 1; 1 and beyond is resting. */
@@ -78,7 +78,12 @@ public record FlushRules(
         return figure(name).value();
     }
 
-    FlushRules with(FigureChange change) {
-        return new FlushRules(until, stock, slip, wood, change.of("", figures));
+    FlushRules with(FigureChange change, RowChange rows) {
+        return new FlushRules(
+                rows.of(book -> book.flush().until),
+                rows.of(book -> book.flush().stock),
+                rows.of(book -> book.flush().slip),
+                rows.of(book -> book.flush().wood()),
+                change.of("", figures));
     }
 }

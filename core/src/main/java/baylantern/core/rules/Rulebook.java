@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** The starting figures of every rule, read once from the data files beside this class. */
@@ -28,6 +29,7 @@ public final class Rulebook {
     private final FitRules fit;
     private final CauseRules causes;
     private final FactRules facts;
+    private final RowFigures rows;
 
     Rulebook(
             Map<String, Species> species,
@@ -42,7 +44,8 @@ public final class Rulebook {
             WoodRules wood,
             FitRules fit,
             CauseRules causes,
-            FactRules facts) {
+            FactRules facts,
+            RowFigures rows) {
         this.species = species;
         this.techniques = techniques;
         this.kinship = kinship;
@@ -57,40 +60,45 @@ public final class Rulebook {
         this.fit = fit;
         this.causes = causes;
         this.facts = facts;
+        this.rows = rows;
     }
 
     /** The rulebook as shipped. Throws {@link IllegalStateException} naming the file where one cannot be read. */
     public static Rulebook shipped() {
-        return new RulebookReader().read();
+        return new RulebookReader().read(Map.of());
     }
 
     /** The same with the grower's own figures in place of the starting ones, as they are whenever one is looked up. */
     public Rulebook owned(OwnFigures own) {
-        return with((of, figures) -> new LiveFigures(of, figures, own));
+        LiveRows live = new LiveRows(own);
+        return with((of, figures) -> new LiveFigures(of, figures, own), live, live::now);
     }
 
     /** The same with every figure held as it is now: for work that goes on beside others, or asks for figures very often. */
     public Rulebook now() {
-        return with((of, figures) -> Collections.unmodifiableMap(new LinkedHashMap<>(figures)));
+        Rulebook read = rows.now() == null ? this : rows.now().get();
+        return with(
+                (of, figures) -> Collections.unmodifiableMap(new LinkedHashMap<>(figures)), RowChange.held(read), null);
     }
 
-    private Rulebook with(FigureChange change) {
+    private Rulebook with(FigureChange change, RowChange row, @Nullable Supplier<Rulebook> now) {
         Map<String, Species> kinds = new LinkedHashMap<>();
         species.forEach((key, one) -> kinds.put(key, one.with(change)));
         return new Rulebook(
                 Collections.unmodifiableMap(kinds),
-                techniques,
+                row.of(book -> book.techniques),
                 kinship,
                 visitRows,
                 change.of("", visitFigures),
                 schools,
                 change.of("", life),
                 change.of("", day),
-                flush.with(change),
-                wood.with(change),
-                fit.with(change),
-                causes.with(change),
-                facts.with(change));
+                flush.with(change, row),
+                wood.with(change, row),
+                fit.with(change, row),
+                causes.with(change, row),
+                facts.with(change),
+                rows.with(change, now));
     }
 
     /** Every figure there is by its name, of the farm or of one species; in the order of {@link FigureName}. */
@@ -103,6 +111,10 @@ public final class Rulebook {
                 all.add(named(name, "", about(name.subject())));
             }
         }
+        rows.figures().forEach((key, figure) -> {
+            RowNumbers.Row row = Known.in(rows.rows(), key);
+            all.add(new Named(null, row.subject(), key, "", figure, row.figure()));
+        });
         Map<String, Figure> shipped = LiveFigures.shipped(visitFigures);
         visitFigures.forEach((key, figure) ->
                 all.add(new Named(null, FigureName.Subject.VISIT, key, "", figure, Known.in(shipped, key))));
@@ -136,7 +148,7 @@ public final class Rulebook {
     /**
      * A figure by its name.
      *
-     * @param name null of a row of visits
+     * @param name null of a row
      * @param of the species it is about, empty where it is about all
      * @param figure as it is now
      * @param starting as shipped
@@ -158,8 +170,9 @@ public final class Rulebook {
             case DAY -> day;
             case CAUSE -> causes.figures();
             case FACT -> facts.figures();
-            case VISIT -> visitFigures;
-            case SPECIES -> throw new IllegalArgumentException("a species' figure needs its species");
+            case SPECIES, VISIT, STAGE, STICK, KEEPING, TECHNIQUE, TRAIT, WEIGHT ->
+                throw new IllegalArgumentException(
+                        "figures of " + subject + " have no name of their own, or need a species");
         };
     }
 

@@ -1,10 +1,8 @@
 package baylantern.core.rules;
 
 import baylantern.core.rules.Species.StockKind;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,25 +12,46 @@ import org.jspecify.annotations.Nullable;
 /** Turns the rulebook files into the rulebook. */
 final class RulebookReader {
 
-    /** A scion is never so thick. */
-    private static final double NO_LIMIT_MM = 1000;
+    private final Yaml techniques = Yaml.file("techniques.yaml");
+    private final Yaml flush = Yaml.file("flush.yaml");
+    private final Yaml wood = Yaml.file("wood.yaml");
+    private final Yaml fit = Yaml.file("fit.yaml");
+    private final Yaml causes = Yaml.file("causes.yaml");
 
-    Rulebook read() {
-        VisitFigures visits = new VisitFigures(Yaml.file("visits.yaml").each(this::visit));
+    // What stands in no rows of numbers is read once.
+    private final Map<String, Species> species = Yaml.file("species.yaml").each(this::species);
+    private final KinshipTable kinship = kinship(Yaml.file("compatibility.yaml"));
+    private final VisitFigures visits =
+            new VisitFigures(Yaml.file("visits.yaml").each(this::visit));
+    private final Map<String, SchoolQuestion> schools =
+            Yaml.file("schools.yaml").each(this::question);
+    private final Map<String, Figure> life = Yaml.file("life.yaml").each((key, figure) -> figure.figure());
+    private final Map<String, Figure> day = Yaml.file("day.yaml").each((key, figure) -> figure.figure());
+    private final FactRules facts = facts(Yaml.file("facts.yaml"));
+
+    /** The rulebook with these own numbers in its rows, by key. */
+    Rulebook read(Map<String, Double> own) {
+        RowNumbers numbers = new RowNumbers(own);
         return new Rulebook(
-                Yaml.file("species.yaml").each(this::species),
-                Yaml.file("techniques.yaml").each(this::technique),
-                kinship(Yaml.file("compatibility.yaml")),
+                species,
+                techniques.each((key, one) -> TechniqueReader.technique(key, one, numbers)),
+                kinship,
                 visits,
                 visits.shipped(),
-                Yaml.file("schools.yaml").each(this::question),
-                Yaml.file("life.yaml").each((key, figure) -> figure.figure()),
-                Yaml.file("day.yaml").each((key, figure) -> figure.figure()),
-                flush(Yaml.file("flush.yaml")),
-                WoodReader.read(Yaml.file("wood.yaml")),
-                fit(Yaml.file("fit.yaml")),
-                causes(Yaml.file("causes.yaml")),
-                facts(Yaml.file("facts.yaml")));
+                schools,
+                life,
+                day,
+                FlushReader.read(flush, numbers),
+                WoodReader.read(wood, pinchFigure(), numbers),
+                TechniqueReader.fit(fit, numbers),
+                CauseReader.read(causes, numbers),
+                facts,
+                RowFigures.of(numbers));
+    }
+
+    // How long a pinched tip takes stands once, among the figures of flushes.
+    private Figure pinchFigure() {
+        return flush.at("figures").at(FigureName.PINCH.key()).figure();
     }
 
     private static FactRules facts(Yaml file) {
@@ -56,76 +75,6 @@ final class RulebookReader {
                         at.stream().map(Double::valueOf).toList(),
                         FactRules.Side.valueOf(file.text("good")),
                         file.number("mark"));
-    }
-
-    private static CauseRules causes(Yaml file) {
-        return new CauseRules(
-                file.at("causes")
-                        .each((key, cause) -> new CauseRules.CauseRule(
-                                cause.text("name"),
-                                cause.number("weight"),
-                                numbers(cause, "byGroup"),
-                                cause.text("change"),
-                                cause.text("link"))),
-                file.at("signs")
-                        .each((key, sign) -> new CauseRules.SignRule(sign.number("other"), numbers(sign, "with"))),
-                file.at("circumstances")
-                        .each((key, one) -> new CauseRules.CircumstanceRule(
-                                one.text("group"), one.text("words"), one.set("late"), numbers(one, "times"))),
-                file.at("figures").each((key, figure) -> figure.figure()));
-    }
-
-    private static Map<String, Double> numbers(Yaml file, String key) {
-        Map<String, Double> numbers = new LinkedHashMap<>();
-        file.textMap(key).forEach((name, number) -> numbers.put(name, Double.valueOf(number)));
-        return Map.copyOf(numbers);
-    }
-
-    private static FlushRules flush(Yaml file) {
-        return new FlushRules(
-                byStage(file.at("until")),
-                byStage(file.at("stock")),
-                byStage(file.at("slip")),
-                file.at("wood")
-                        .each((key, wood) -> new FlushRules.WoodRule(
-                                byStage(wood.at("ready")), wood.text("best"), wood.number("shootsPerGraft"))),
-                file.at("figures").each((key, figure) -> figure.figure()));
-    }
-
-    private static FitRules fit(Yaml file) {
-        return new FitRules(
-                file.at("figures").each((key, figure) -> figure.figure()),
-                file.at("traits").each((key, trait) -> trait(trait)),
-                favours(file.at("favours")),
-                favours(file.at("hinders")));
-    }
-
-    private static Map<String, FitRules.Favour> favours(Yaml file) {
-        return file.each((key, favour) -> new FitRules.Favour(favour.texts("techniques"), favour.text("why")));
-    }
-
-    private static FitRules.Trait trait(Yaml file) {
-        return new FitRules.Trait(
-                (int) file.number("skill"),
-                file.number("hold"),
-                file.number("insurance"),
-                file.number("rest"),
-                file.number("active"),
-                FitRules.Needs.valueOf(file.text("needs")),
-                !file.texts("tools").isEmpty(),
-                file.number("lowestMm"),
-                new FitRules.MadeFor(
-                        Double.parseDouble(file.texts("best").get(0)),
-                        Double.parseDouble(file.texts("best").get(1)),
-                        file.maybe("thickest").map(Double::valueOf).orElse(NO_LIMIT_MM)));
-    }
-
-    private static Map<BudStage, Double> byStage(Yaml file) {
-        Map<BudStage, Double> shares = new EnumMap<>(BudStage.class);
-        for (BudStage stage : BudStage.values()) {
-            shares.put(stage, file.number(stage.name()));
-        }
-        return shares;
     }
 
     private Species species(String key, Yaml file) {
@@ -156,23 +105,6 @@ final class RulebookReader {
                 (int) file.number("dwarfing"),
                 (int) file.number("rotResistance"),
                 file.text("why"));
-    }
-
-    private Technique technique(String key, Yaml file) {
-        Yaml figures = file.at("figures");
-        return new Technique(
-                key,
-                file.text("name"),
-                Technique.Group.valueOf(file.text("group")),
-                new Technique.Sizes(
-                        figures.at("ratio").figure(),
-                        figures.at("stockMm").figure(),
-                        figures.at("cutMm").figure(),
-                        figures.at("buds").figure()),
-                Technique.Bark.valueOf(file.text("bark")),
-                Technique.StockTop.valueOf(file.text("stockTop")),
-                file.text("scion"),
-                file.text("note"));
     }
 
     private KinshipTable kinship(Yaml file) {

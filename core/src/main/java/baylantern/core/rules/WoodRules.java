@@ -119,6 +119,7 @@ public record WoodRules(
      *
      * @param q10 how many times faster it ages for each 10 °C
      * @param chillBelowC warmth under which buds are hurt, null for none
+     * @param chillWhy what happens then
      */
     public record Keep(
             double coolBoxDays,
@@ -126,7 +127,13 @@ public record WoodRules(
             double ambientDays,
             double q10,
             @Nullable Double chillBelowC,
-            @Nullable String chillWhy) {}
+            @Nullable String chillWhy) {
+
+        /** Which cold hurts its buds, as a sentence goes on; empty where none does. */
+        public Optional<String> chillWords() {
+            return Optional.ofNullable(chillBelowC).map(limit -> "below " + Quantity.of(limit, "°C") + " " + chillWhy);
+        }
+    }
 
     /** What the species wants of its wood. */
     public WoodKind kind(String speciesKey) {
@@ -148,8 +155,13 @@ public record WoodRules(
         return own != null ? own : java.util.Objects.requireNonNull(general);
     }
 
-    WoodRules with(FigureChange change) {
-        return new WoodRules(looks, measures, species, keeping, change.of("", figures));
+    WoodRules with(FigureChange change, RowChange rows) {
+        return new WoodRules(
+                rows.of(book -> book.wood().looks()),
+                rows.of(book -> book.wood().measures()),
+                rows.of(book -> book.wood().species()),
+                rows.of(book -> book.wood().keeping()),
+                change.of("", figures));
     }
 
     /** The named figure. */

@@ -71,6 +71,13 @@ record Yaml(String where, Map<?, ?> map) {
                 : List.of();
     }
 
+    /** The numbers under a key, by their own keys; none where there is no such key. */
+    Map<String, Double> numbers(String key) {
+        Map<String, Double> numbers = new LinkedHashMap<>();
+        textMap(key).forEach((name, number) -> numbers.put(name, Double.valueOf(number)));
+        return numbers;
+    }
+
     Map<String, String> textMap(String key) {
         Map<String, String> texts = new LinkedHashMap<>();
         if (map.get(key) instanceof Map<?, ?> found) {

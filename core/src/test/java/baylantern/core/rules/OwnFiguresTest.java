@@ -8,7 +8,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /** The grower's own figures in the place of the starting ones. */
@@ -17,7 +21,17 @@ class OwnFiguresTest {
     private static final Rulebook SHIPPED = Rulebook.shipped();
 
     private final Map<String, Double> own = new HashMap<>();
-    private final Rulebook rules = SHIPPED.owned((of, key) -> own.get(of.isEmpty() ? key : of + "." + key));
+    private final Rulebook rules = SHIPPED.owned(new OwnFigures() {
+        @Override
+        public @Nullable Double of(String of, String key) {
+            return own.get(of.isEmpty() ? key : of + "." + key);
+        }
+
+        @Override
+        public Map<String, Double> ofAll() {
+            return Map.copyOf(own);
+        }
+    });
 
     @Test
     void whoHoldsTheRulesSeesAFigureAsItIsNow() {
@@ -85,6 +99,93 @@ class OwnFiguresTest {
         assertThat(held.visit("SWEEP").rules().get(0).when().aim()).isEqualTo(10);
         own.clear();
         assertThat(rules.visits()).containsExactlyElementsOf(SHIPPED.visits());
+    }
+
+    @Test
+    void everyNumberOfARowMovesWhatIsHeldOfItAndOneAloneOutsideItsRangeNothing() {
+        FitRules fit = rules.fit();
+        CauseRules causes = rules.causes();
+        WoodRules wood = rules.wood();
+        FlushRules flush = rules.flush();
+        Supplier<List<?>> held = () -> Stream.of(
+                        causes.causes(),
+                        causes.signs(),
+                        causes.circumstances(),
+                        fit.traits(),
+                        wood.looks(),
+                        wood.measures(),
+                        wood.species(),
+                        wood.keeping(),
+                        flush.until(),
+                        flush.stock(),
+                        flush.slip(),
+                        flush.wood())
+                .map(HashMap::new)
+                .collect(Collectors.collectingAndThen(
+                        Collectors.toList(), all -> List.of(all, List.copyOf(rules.techniques()))));
+        List<?> shipped = held.get();
+        List<Rulebook.Named> rows = SHIPPED.figures().stream()
+                .filter(one -> one.name() == null && one.subject() != FigureName.Subject.VISIT)
+                .filter(one -> one.figure().low() < one.figure().high())
+                .toList();
+        assertThat(rows).hasSizeGreaterThan(500);
+        for (Rulebook.Named one : rows) {
+            double to = one.figure().value() == one.figure().high()
+                    ? one.figure().low()
+                    : one.figure().high();
+            own.put(one.key(), to);
+            assertThat(held.get().equals(shipped)).as(one.key()).isFalse();
+            own.clear();
+        }
+        // One outside its range, as another edition may have it, is passed over.
+        rows.forEach(one -> own.put(one.key(), one.figure().high() * 3 + 1));
+        assertThat(held.get().equals(shipped)).isTrue();
+        own.clear();
+        assertThat(held.get()).isEqualTo(shipped);
+    }
+
+    @Test
+    void howeverManyAreMovedToTheirEndsTheRulesHoldTogether() {
+        Random luck = new Random(5);
+        for (int farm = 0; farm < 40; farm++) {
+            own.clear();
+            for (Rulebook.Named one : SHIPPED.figures()) {
+                if (one.name() == null && luck.nextInt(3) > 0) {
+                    own.put(
+                            one.key(),
+                            luck.nextBoolean()
+                                    ? one.figure().low()
+                                    : one.figure().high());
+                }
+            }
+            double before = 0;
+            for (BudStage stage : BudStage.values()) {
+                assertThat(rules.flush().until(stage)).isGreaterThan(before);
+                before = rules.flush().until(stage);
+            }
+            for (String species : SHIPPED.wood().keeping().keySet()) {
+                WoodRules.Keep keep = rules.wood().keep(species);
+                assertThat(keep.ambientDays()).isPositive().isLessThanOrEqualTo(keep.coolBoxDays());
+                assertThat(keep.coolBoxDays()).isLessThanOrEqualTo(keep.fridgeDays());
+            }
+            for (Technique technique : rules.techniques()) {
+                assertThat(technique.ratio().spans(technique.ratio().value())).isTrue();
+                FitRules.MadeFor best = rules.fit().trait(technique.key()).best();
+                assertThat(best.from()).isLessThanOrEqualTo(best.to());
+            }
+            rules.causes()
+                    .signs()
+                    .forEach((sign, rule) -> assertThat(rule.with().values())
+                            .allSatisfy(share -> assertThat(share).isBetween(0.001, 0.999)));
+            rules.causes()
+                    .circumstances()
+                    .forEach((key, rule) -> rule.times().forEach((cause, times) -> {
+                        double was = Known.in(
+                                Known.in(SHIPPED.causes().circumstances(), key).times(), cause);
+                        // What speaks for a cause never comes to speak against it.
+                        assertThat((times - 1) * (was - 1)).as(key).isGreaterThanOrEqualTo(-0.0);
+                    }));
+        }
     }
 
     @Test

@@ -78,6 +78,7 @@ final class LogitFit {
                 break;
             }
         }
+        covariance = step().inverse();
         return this;
     }
 
@@ -129,7 +130,9 @@ final class LogitFit {
         return sum;
     }
 
-    // Newton's steps to the mode, halved where one goes too far.
+    // Newton's steps to the mode, halved where one goes too far. The last moves next to nothing: how sure all is there,
+    // is
+    // told by its own equations.
     private void mode() {
         double here = goodness();
         for (int step = 0; step < MOST_STEPS; step++) {
@@ -141,12 +144,12 @@ final class LogitFit {
                 size /= 2;
                 there = moved(next, size);
             }
-            if (there - here < STILL * (1 + Math.abs(here))) {
+            if (there - here < STILL * (1 + Math.abs(here)) || step == MOST_STEPS - 1) {
+                covariance = next.inverse();
                 break;
             }
             here = there;
         }
-        covariance = step().inverse();
     }
 
     private double moved(Step step, double size) {
