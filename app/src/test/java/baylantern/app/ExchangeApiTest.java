@@ -298,6 +298,7 @@ class ExchangeApiTest extends ApiTest {
                         "UTC",
                         "version",
                         0));
+        http.post("/api/lineage/parents", Map.of("plantId", 1, "fromKey", "PLANT-2"));
         byte[] zip = http.get("/api/exchange/farm.zip").bytes();
         // What is changed in which file, and what is said of it.
         String[][] wrong = {
@@ -313,6 +314,8 @@ class ExchangeApiTest extends ApiTest {
                 "line 2, seen_on: \"9999-01-01\" – is no day a farm has"
             },
             {"place_stem.csv", "\"1\",\"1\",", "\"1\",\"77\",", "line 2, plant_id: \"77\" – names no row of place_plant"
+            },
+            {"lineage_parent.csv", "PLANT-2", "PLANT-77", "line 2, from_key: \"PLANT-77\" – names no row of place_plant"
             },
             {"house_act.csv", ",\"(TRUE|FALSE)\"", ",\"perhaps\"", "line 2, undone: \"perhaps\""},
         };

@@ -52,7 +52,7 @@ class FigureApiTest extends ApiTest {
     private double scoreOfAWrinkledStick() {
         Map<String, Object> stick =
                 Map.of("plantId", 1, "states", Map.of("bark", "SLIGHT", "wood", "FIRM"), "measures", Map.of());
-        return http.post("/api/wood/stick-checks/judge", stick)
+        return http.post("/api/stick-checks/judge", stick)
                 .json()
                 .at("/grade/score")
                 .asDouble();

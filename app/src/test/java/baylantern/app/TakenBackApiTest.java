@@ -77,6 +77,34 @@ class TakenBackApiTest extends ApiTest {
     }
 
     @Test
+    void whatWasAddedIsNotTakenBackUnderWhatIsNowSaidOfIt() {
+        http.post("/api/people", Map.of("name", "Runa"));
+        long added = lastAct();
+        assertThat(renamed(3, "Runa of the weir", 0).status()).isEqualTo(200);
+        long named = lastAct();
+        Http.Answer refused = takeBack(added);
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.text()).contains("changed again since");
+        assertThat(takeBack(named).status()).isEqualTo(200);
+        assertThat(takeBack(added).status()).isEqualTo(200);
+        assertThat(http.get("/api/people").json().size()).isEqualTo(2);
+    }
+
+    @Test
+    void whatAParentNamesIsNotTakenBackUnderIt() {
+        http.post(
+                "/api/plants", Map.of("code", "AV-9", "speciesKey", "avocado", "kind", "SEEDLING_STOCK", "spotId", 1));
+        long added = lastAct();
+        Http.Answer parent = http.post("/api/lineage/parents", Map.of("plantId", 1, "fromKey", "PLANT-3"));
+        assertThat(parent.status()).as(parent.text()).isEqualTo(200);
+        Http.Answer refused = takeBack(added);
+        assertThat(refused.status()).as(refused.text()).isEqualTo(409);
+        assertThat(refused.text()).contains("names PLANT-3");
+        assertThat(takeBack(lastAct()).status()).isEqualTo(200);
+        assertThat(takeBack(added).status()).isEqualTo(200);
+    }
+
+    @Test
     void whatCameToBeNeededIsNotTakenBack() {
         http.post("/api/varieties", Map.of("speciesKey", "avocado", "name", "Copper Anchor"));
         long added = lastAct();

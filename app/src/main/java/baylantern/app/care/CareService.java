@@ -203,14 +203,6 @@ public class CareService implements Undoer {
         return ids.isEmpty() ? Map.of() : care.visits(ids).stream().collect(Collectors.groupingBy(VisitRow::graftId));
     }
 
-    /** Drops the open visits of grafts whose story ended long before they were written down here. */
-    @Transactional
-    public void closeBook(List<Long> ids) {
-        if (!ids.isEmpty()) {
-            Rows.any(care.deleteVisits(ids));
-        }
-    }
-
     @Override
     public String kind() {
         return "looks";

@@ -52,6 +52,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     private final GraftService grafts;
     private final GraftCare graftCare;
     private final LineageService lineage;
+    private final ClosedBooks books;
     private final Rulebook rules;
     private final FarmClock clock;
 
@@ -62,6 +63,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
             GraftService grafts,
             GraftCare graftCare,
             LineageService lineage,
+            ClosedBooks books,
             Rulebook rules,
             FarmClock clock) {
         this.care = care;
@@ -70,6 +72,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         this.grafts = grafts;
         this.graftCare = graftCare;
         this.lineage = lineage;
+        this.books = books;
         this.rules = rules;
         this.clock = clock;
     }
@@ -173,7 +176,7 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
         for (Graft graft : which) {
             GraftLife life = Known.in(known, graft.id());
             settle.accept(graft, life);
-            if (takenOff.contains(graft.id())) {
+            if (takenOff.contains(graft.id()) || books.closed(graft.id())) {
                 continue;
             }
             planned(graft, life, beside).forEach(visit -> visits.add(VisitRow.of(graft.id(), visit)));

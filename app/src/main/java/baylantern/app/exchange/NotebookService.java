@@ -1,10 +1,9 @@
 package baylantern.app.exchange;
 
 import baylantern.app.bench.BenchService;
-import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.NewGraft;
-import baylantern.app.care.CareService;
+import baylantern.app.care.ClosedBooks;
 import baylantern.app.care.LookHistory;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.Plant;
@@ -21,6 +20,7 @@ import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Pen;
 import baylantern.app.platform.Undoer;
 import baylantern.core.bench.Cover;
+import baylantern.core.care.GraftState;
 import baylantern.core.care.Sign;
 import baylantern.core.exchange.NotebookChoices;
 import baylantern.core.exchange.NotebookGraft;
@@ -40,6 +40,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -51,13 +52,17 @@ public class NotebookService implements Undoer {
     private static final int MARK_DIGITS = 48;
 
     private static final int BATCH = 250;
+
+    /** Days after which a fate that is known needs no more visits. */
+    private static final int CLOSED_AFTER = 150;
+
     private static final String PLACE = "From the notebook";
 
     private final PlaceService places;
     private final PlantService plants;
     private final BenchService bench;
     private final GraftService grafts;
-    private final CareService care;
+    private final ClosedBooks books;
     private final LookHistory looks;
     private final Changes changes;
     private final Pen pen;
@@ -70,7 +75,7 @@ public class NotebookService implements Undoer {
             PlantService plants,
             BenchService bench,
             GraftService grafts,
-            CareService care,
+            ClosedBooks books,
             LookHistory looks,
             ActService acts,
             FarmClock clock,
@@ -83,7 +88,7 @@ public class NotebookService implements Undoer {
         this.plants = plants;
         this.bench = bench;
         this.grafts = grafts;
-        this.care = care;
+        this.books = books;
         this.looks = looks;
         this.acts = acts;
         this.clock = clock;
@@ -157,12 +162,12 @@ public class NotebookService implements Undoer {
         void takeAll(List<NotebookGraft> rows) {
             giveCodes(rows);
             for (int i = 0; i < rows.size(); i += BATCH) {
-                settle(takeSome(rows.subList(i, Math.min(rows.size(), i + BATCH))));
+                takeSome(rows.subList(i, Math.min(rows.size(), i + BATCH)));
             }
         }
 
         // Plants, their stems, grafts and looks, each sort written at once.
-        private List<Long> takeSome(List<NotebookGraft> rows) {
+        private void takeSome(List<NotebookGraft> rows) {
             List<Long> onStems = stems(rows);
             List<NewGraft> grafts = new ArrayList<>();
             for (int i = 0; i < rows.size(); i++) {
@@ -170,22 +175,23 @@ public class NotebookService implements Undoer {
             }
             List<Long> ids = bench.storeAll(grafts);
             List<LookHistory.Past> seen = new ArrayList<>();
+            List<Long> closed = new ArrayList<>();
             for (int i = 0; i < rows.size(); i++) {
                 look(rows.get(i), ids.get(i)).ifPresent(seen::add);
+                if (isClosed(rows.get(i))) {
+                    closed.add(ids.get(i));
+                }
             }
+            books.close(closed);
             looks.seenAll(seen, act);
-            return ids;
+            changes.settle();
         }
 
         // Old grafts whose fate is known are a closed book: no visits are planned for them.
-        private void settle(List<Long> ids) {
-            changes.settle();
-            List<Long> decided = grafts.byIds(ids).stream()
-                    .filter(graft -> graft.state().outcome() != baylantern.core.care.GraftState.Outcome.WAITING)
-                    .filter(graft -> graft.madeOn().isBefore(clock.today().minusDays(150)))
-                    .map(Graft::id)
-                    .toList();
-            care.closeBook(decided);
+        private boolean isClosed(NotebookGraft row) {
+            return row.seenOn() != null
+                    && row.sign().shows().outcome() != GraftState.Outcome.WAITING
+                    && row.madeOn().isBefore(clock.today().minusDays(CLOSED_AFTER));
         }
 
         private NewGraft graft(NotebookGraft row, long stem) {
@@ -246,10 +252,16 @@ public class NotebookService implements Undoer {
 
         private List<Long> stems(List<NotebookGraft> rows) {
             Map<String, PlantEntry> fresh = new LinkedHashMap<>();
+            Map<String, Plant> here = plants.plantsByCodes(
+                    rows.stream().flatMap(row -> Stream.ofNullable(row.plant())).collect(Collectors.toSet()));
             for (NotebookGraft row : rows) {
                 String key = key(row);
-                if (!plantIds.containsKey(key) && !fresh.containsKey(key)) {
-                    plant(row).ifPresentOrElse(there -> plantIds.put(key, there), () -> fresh.put(key, entry(row)));
+                Plant there = row.plant() == null ? null : here.get(row.plant());
+                if (there != null && !plantIds.containsKey(key)) {
+                    plantIds.put(key, there.id());
+                    stems.put(there.id(), plants.stems(List.of(there.id())).size());
+                } else if (there == null && !plantIds.containsKey(key)) {
+                    fresh.computeIfAbsent(key, k -> entry(row));
                 }
             }
             Iterator<Long> made =
@@ -266,17 +278,6 @@ public class NotebookService implements Undoer {
 
         private static String key(NotebookGraft row) {
             return row.plant() == null ? "#" + row.line() : row.plant();
-        }
-
-        // The plant a row names, where it stands on the farm.
-        private Optional<Long> plant(NotebookGraft row) {
-            if (row.plant() == null) {
-                return Optional.empty();
-            }
-            Optional<Plant> there = plants.plantByCode(row.plant());
-            there.ifPresent(plant ->
-                    stems.put(plant.id(), plants.stems(List.of(plant.id())).size()));
-            return there.map(Plant::id);
         }
 
         private PlantEntry entry(NotebookGraft row) {

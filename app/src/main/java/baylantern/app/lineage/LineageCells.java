@@ -33,14 +33,29 @@ class LineageCells implements Cells {
                         : null);
         CellRule node = CellRule.read(Node::parse, Node.plant(0).key());
         book.cell("lineage_parent", "from_key", node);
+        book.names("lineage_parent", "from_key", LineageCells::row);
         book.cells("lineage_move", CellRule.free(), "visitor", "remark");
         String recalls = "lineage_recall";
         book.cell(recalls, "node_key", node);
+        book.names(recalls, "node_key", LineageCells::row);
         book.cells(recalls, CellRule.free(), "name", "subject");
         book.cell(recalls, "outcome", outcome);
         String holds = "lineage_hold";
         book.cells(holds, node, "node_key", "by_key");
+        book.names(holds, "node_key", LineageCells::row);
+        book.names(holds, "by_key", LineageCells::row);
         book.cell(holds, "why", CellRule.word(Recall.Why.class, Recall.Why.EXPOSED));
         book.cell(holds, "release_reason", CellRule.free());
+    }
+
+    private static CellBook.Named row(String key) {
+        Node node = Node.parse(key);
+        String table = switch (node.kind()) {
+            case SOURCE -> "lineage_source";
+            case PLANT -> "place_plant";
+            case LOT -> "wood_lot";
+            case GRAFT -> "bench_graft";
+        };
+        return new CellBook.Named(table, "" + node.id());
     }
 }

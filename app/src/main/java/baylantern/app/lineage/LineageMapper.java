@@ -33,6 +33,9 @@ interface LineageMapper {
 
     List<ParentRow> parents();
 
+    /** The keys that stand for what is not in the farm. */
+    List<String> namingNothing();
+
     int insertParent(
             @Param("plantId") long plantId,
             @Param("fromKey") String fromKey,

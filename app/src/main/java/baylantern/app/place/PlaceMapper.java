@@ -77,6 +77,8 @@ interface PlaceMapper {
     @Nullable
     Plant plantByCode(@Param("code") String code);
 
+    List<Plant> plantsByCodes(@Param("codes") Collection<String> codes);
+
     int updatePlant(@Param("id") long id, @Param("plant") PlantEntry plant);
 
     int deletePlantsOfAct(@Param("actId") long actId);

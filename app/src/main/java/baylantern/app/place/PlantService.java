@@ -94,6 +94,13 @@ public class PlantService implements Undoer {
         return plants(List.of(id)).stream().findFirst().orElseThrow(() -> FarmProblem.unknown("plant", id));
     }
 
+    /** The plants with these codes, by code; those there are. */
+    public Map<String, Plant> plantsByCodes(Collection<String> codes) {
+        return codes.isEmpty()
+                ? Map.of()
+                : places.plantsByCodes(codes).stream().collect(Collectors.toMap(Plant::code, Function.identity()));
+    }
+
     /** The plant with this code, empty where there is none. */
     public Optional<Plant> plantByCode(String code) {
         return Optional.ofNullable(places.plantByCode(code));

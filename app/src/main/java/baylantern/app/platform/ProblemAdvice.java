@@ -33,9 +33,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
 
     private final StoreTrouble trouble;
+    private final Pen pen;
 
-    ProblemAdvice(StoreTrouble trouble) {
+    ProblemAdvice(StoreTrouble trouble, Pen pen) {
         this.trouble = trouble;
+        this.pen = pen;
     }
 
     @ExceptionHandler
@@ -89,9 +91,23 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (shut != null) {
             return ProblemDetail.forStatusAndDetail(HttpStatus.INSUFFICIENT_STORAGE, shut);
         }
-        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
+        if (isServedAgain()) {
+            LOG.debug("{} {} is served again, holding the pen", request.getMethod(), request.getRequestURI(), e);
+        } else {
+            LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
+        }
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here; nothing was changed. Try again.");
+    }
+
+    // What fails because somebody else wrote meanwhile is no fault of ours.
+    private boolean isServedAgain() {
+        try {
+            return pen.groundMoved();
+        } catch (RuntimeException e) {
+            LOG.debug("the pen cannot be seen", e);
+            return false;
+        }
     }
 
     @Override

@@ -102,11 +102,24 @@ public class TrailService implements Undoer {
                 (row, n) -> new Step(
                         row.getString(1), cells(row.getString(2)), read(row.getString(3)), read(row.getString(4))),
                 actId);
+        Set<String> later = writtenLater(actId);
+        if (steps.stream().anyMatch(step -> step.was == null && later.contains(step.table + step.key))) {
+            throw FarmProblem.conflict("It was changed again since. Take back what was done later first.");
+        }
         try {
             inOrder(steps).forEach(this::takeBack);
         } catch (DataIntegrityViolationException e) {
             throw FarmProblem.conflict("Something written since hangs on it. Take that back first.");
         }
+    }
+
+    // Rows that later acts which stand have written; of what such an act changed, nothing else would tell that it was.
+    private Set<String> writtenLater(long actId) {
+        return Set.copyOf(jdbc.query(
+                "SELECT DISTINCT t.table_name, t.row_key FROM house_trail t JOIN house_act a ON a.id = t.act_id"
+                        + " WHERE t.act_id > ? AND NOT a.undone",
+                (row, n) -> row.getString(1) + cells(row.getString(2)),
+                actId));
     }
 
     // Rows that went together come back in the order in which tables can be filled.

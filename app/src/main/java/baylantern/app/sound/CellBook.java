@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -12,10 +13,14 @@ public final class CellBook {
 
     private final Map<String, Map<String, CellRule>> cells = new LinkedHashMap<>();
     private final Map<String, List<Within>> rows = new LinkedHashMap<>();
+    private final Map<String, Map<String, Function<String, Named>>> names = new LinkedHashMap<>();
 
     CellBook(Stream<Cells> features) {
         features.forEach(feature -> feature.tell(this));
     }
+
+    /** A row of a table, by its id. */
+    public record Named(String table, String id) {}
 
     /** What must hold between the cells of a row. */
     public interface RowRule {
@@ -43,6 +48,18 @@ public final class CellBook {
         for (String column : columns) {
             cell(table, column, rule);
         }
+    }
+
+    /** Says that a cell names a row in a way of its own, which the store does not know; it is read as its rule has it. */
+    public void names(String table, String column, Function<String, Named> row) {
+        names.computeIfAbsent(table, t -> new LinkedHashMap<>()).put(column, row);
+    }
+
+    /** The row a cell names in a way of its own; null where it names none so. */
+    @Nullable
+    Named named(String table, String column, String text) {
+        Function<String, Named> row = names.getOrDefault(table, Map.of()).get(column);
+        return row == null ? null : row.apply(text);
     }
 
     /** Says what must hold between the cells of a row whose cells are all right by themselves. */

@@ -122,7 +122,7 @@ final class FarmJudge {
             Column column = columns.get(name);
             String amiss = column == null ? null : cells.amiss(table, column, text);
             if (amiss == null && text != null && column != null) {
-                amiss = unnamed(column, text);
+                amiss = unnamed(table, column, text);
             }
             if (amiss != null) {
                 faults.add(new Fault(table, line, name, text == null ? "" : text, amiss));
@@ -142,9 +142,12 @@ final class FarmJudge {
         }
     }
 
-    private @Nullable String unnamed(Column column, String text) {
+    private @Nullable String unnamed(String table, Column column, String text) {
         String of = column.of();
-        return of == null || ids.getOrDefault(of, Set.of()).contains(text) ? null : "names no row of " + of;
+        CellBook.Named named = of == null ? book.named(table, column.name(), text) : new CellBook.Named(of, text);
+        return named == null || ids.getOrDefault(named.table(), Set.of()).contains(named.id())
+                ? null
+                : "names no row of " + named.table();
     }
 
     private static Set<String> ids(Content content) {
