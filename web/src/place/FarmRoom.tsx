@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm, useSpots } from "../api/queries";
 import { BringFarm } from "../exchange/BringFarm";
+import { Copies } from "../exchange/Copies";
 import { Button, Coming, Field, Input, PartHeading, Select, Statement } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
@@ -80,6 +81,7 @@ export function FarmRoom() {
             The record, the station, the normals
           </Link>
           <InAndOut />
+          <Copies />
         </section>
       </div>
     </div>

@@ -1,6 +1,7 @@
 package baylantern.app;
 
 import baylantern.app.exchange.ImportCommand;
+import baylantern.app.exchange.RestoreCommand;
 import baylantern.app.platform.StartOptions;
 import baylantern.app.sound.CheckCommand;
 import baylantern.app.sound.Seal;
@@ -14,7 +15,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** Starts the application: {@code serve} (the default), {@code import FILE}, {@code check} or {@code grow}. */
+/** Starts the application: {@code serve} (the default), {@code import FILE}, {@code restore COPY}, {@code check} or {@code grow}. */
 @NullMarked
 @SpringBootApplication
 @MapperScan(basePackages = "baylantern.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
@@ -25,6 +26,9 @@ public class BayLantern {
         StartOptions options = StartOptions.parse(args);
         if (options.command().equals("import")) {
             System.exit(new ImportCommand(options).run());
+        }
+        if (options.command().equals("restore")) {
+            System.exit(new RestoreCommand(options).run());
         }
         if (options.command().equals("check")) {
             System.exit(new CheckCommand(options).run());

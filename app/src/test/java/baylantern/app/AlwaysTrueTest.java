@@ -38,6 +38,7 @@ class AlwaysTrueTest extends ApiTest {
 
     /** Ways to read that do not answer from the farm's facts alone. */
     private static final Map<String, String> NOT_COMPARED = Map.of(
+            "GET /api/copies", "files beside the store",
             "GET /api/calliper", "a device, which measures anew each time",
             "GET /api/exchange/farm.zip", "the tables themselves, with the hour",
             "GET /api/labels.pdf", "a print, with the moment in it",
@@ -52,6 +53,7 @@ class AlwaysTrueTest extends ApiTest {
     /** Ways to ask by sending a form: they write nothing. Those that answer from the farm's facts are compared, see asked. */
     private static final Set<String> ASKS = Set.of(
             "POST /api/cleaning/plan",
+            "POST /api/copies",
             "POST /api/fit",
             "POST /api/fit/techniques",
             "POST /api/fit/pairings",
@@ -79,9 +81,12 @@ class AlwaysTrueTest extends ApiTest {
     @Autowired
     private PlatformTransactionManager transactions;
 
-    /** Writes that are no acts: the clock, what takes an act back, and a farm brought in whole. */
-    private static final Set<String> NO_ACTS =
-            Set.of("POST /api/demo-clock", "POST /api/acts/{id}/undo", "POST /api/exchange/farm.zip");
+    /** Writes that are no acts: the clock, what takes an act back, and a farm that comes in whole. */
+    private static final Set<String> NO_ACTS = Set.of(
+            "POST /api/demo-clock",
+            "POST /api/acts/{id}/undo",
+            "POST /api/exchange/farm.zip",
+            "POST /api/copies/{name}/back");
 
     /** What cannot read as before: what was done, and how often a row was written. */
     private static final Pattern TOLD_ANEW = Pattern.compile("\"version\":\\d+");
@@ -516,6 +521,9 @@ class AlwaysTrueTest extends ApiTest {
         emptyFarm();
         compare("an empty farm");
         did("POST /api/exchange/farm.zip", http.file("/api/exchange/farm.zip", zip));
+        String copy = http.post("/api/copies", "").json().at("/copies/0/name").asString();
+        did("POST /api/people", http.post("/api/people", Map.of("name", "Runa")));
+        did("POST /api/copies/{name}/back", http.post("/api/copies/" + copy + "/back", ""));
     }
 
     private void same() {

@@ -22,7 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 class ExchangeApiTest extends ApiTest {
 
-    private static Map<String, String> tables(byte[] zip) throws IOException {
+    static Map<String, String> tables(byte[] zip) throws IOException {
         Map<String, String> found = new TreeMap<>();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
             for (var entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {

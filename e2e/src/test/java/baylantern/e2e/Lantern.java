@@ -136,6 +136,11 @@ final class Lantern implements AutoCloseable {
         }
     }
 
+    /** The farm's folder. */
+    Path data() {
+        return data;
+    }
+
     String address() {
         return address;
     }

@@ -165,9 +165,10 @@ class PlugTest {
         assertThat(check.code()).isZero();
     }
 
-    private record Said(int code, String words) {}
+    /** What a command said, and how it ended. */
+    record Said(int code, String words) {}
 
-    private static Said run(String... words) throws Exception {
+    static Said run(String... words) throws Exception {
         Process process = Lantern.java(words).start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         return new Said(process.waitFor(), said);

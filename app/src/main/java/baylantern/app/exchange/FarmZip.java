@@ -39,6 +39,7 @@ import org.apache.commons.csv.QuoteMode;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -123,6 +124,12 @@ class FarmZip {
         return ONCE_NAMED.getOrDefault(table, table);
     }
 
+    /** The same in a moment of its own, whatever its caller is about to change. */
+    @Transactional(readOnly = true, isolation = Isolation.SERIALIZABLE, propagation = Propagation.REQUIRES_NEW)
+    void snapshot(OutputStream out) throws IOException {
+        write(out);
+    }
+
     /** Takes the farm out as it stands at one moment, whoever writes meanwhile. */
     @Transactional(readOnly = true, isolation = Isolation.SERIALIZABLE)
     void write(OutputStream out) throws IOException {
@@ -163,6 +170,20 @@ class FarmZip {
         // Somebody may have begun while it was sent.
         pen.take();
         intoEmpty();
+        return fill(manifest, tables);
+    }
+
+    /** Puts a farm in the place of the one that is here, all or nothing. */
+    @Transactional
+    Map<String, Integer> replace(InputStream in) {
+        Map<String, Content> tables = new LinkedHashMap<>();
+        Manifest manifest = opened(in, tables);
+        pen.take();
+        vault.clear();
+        return fill(manifest, tables);
+    }
+
+    private Map<String, Integer> fill(Manifest manifest, Map<String, Content> tables) {
         check(manifest, tables);
         if (manifest.version() >= MARKED_FROM) {
             tables.replaceAll((table, content) -> unmarked(content));

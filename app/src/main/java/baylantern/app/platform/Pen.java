@@ -88,6 +88,11 @@ public class Pen {
                 && (grip.overtaken || !grip.held && grip.seen != null && grip.seen != turn());
     }
 
+    /** How often the farm was written to; rises with each write that is committed. */
+    public long turns() {
+        return turn();
+    }
+
     private long turn() {
         Long turn = jdbc.queryForObject("SELECT turn FROM house_pen WHERE id = 1", Long.class);
         return turn == null ? 0 : turn;

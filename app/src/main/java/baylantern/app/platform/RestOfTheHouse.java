@@ -1,5 +1,6 @@
 package baylantern.app.platform;
 
+import org.springframework.beans.factory.BeanCreationException;
 import org.springframework.beans.factory.BeanCreationNotAllowedException;
 import org.springframework.beans.factory.config.ConfigurableListableBeanFactory;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnWebApplication;
@@ -30,8 +31,11 @@ class RestOfTheHouse {
     private void make() {
         try {
             beans.getBeansWithAnnotation(Controller.class);
-        } catch (BeanCreationNotAllowedException e) {
-            // The farm is closed again already: nobody will visit.
+        } catch (BeanCreationException e) {
+            // Where the farm is closed again already, nobody will visit.
+            if (!(e.getMostSpecificCause() instanceof BeanCreationNotAllowedException)) {
+                throw e;
+            }
         }
     }
 }

@@ -13,11 +13,18 @@ import org.jspecify.annotations.Nullable;
 /**
  * The words of the command line.
  *
- * @param command serve, import, check, or grow: grow the demo farm into a folder and end
- * @param file the notebook of an import, null otherwise
+ * @param command serve, import, restore, check, or grow: grow the demo farm into a folder and end
+ * @param file the notebook of an import, the copy of a restore, null otherwise
+ * @param copies a second folder for copies, null for none
  * @param flags for instance demo, json, dry-run
  */
-public record StartOptions(String command, @Nullable Path file, Path data, int port, Set<String> flags) {
+public record StartOptions(
+        String command,
+        @Nullable Path file,
+        Path data,
+        int port,
+        @Nullable Path copies,
+        Set<String> flags) {
 
     private static final int PORT = 8085;
 
@@ -27,7 +34,7 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
     // As long as the longest writer may hold the pen: a notebook of some thousand rows.
     private static final int LOCK_TIMEOUT_MS = 120_000;
 
-    private static final Set<String> VALUED = Set.of("--data", "--port");
+    private static final Set<String> VALUED = Set.of("--data", "--port", "--copies");
     private static final Set<String> FLAGS = Set.of("--demo", "--json", "--dry-run");
 
     /** Reads the words; a wrong one ends the program with a plain sentence and code 2. */
@@ -44,7 +51,8 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
             } else if (FLAGS.contains(args[i])) {
                 flags.add(args[i].substring(2));
             } else if (args[i].startsWith("--")) {
-                throw stop("\"" + args[i] + "\" is not an option. There are --data DIR, --port N, --json, --dry-run.");
+                throw stop("\"" + args[i]
+                        + "\" is not an option. There are --data DIR, --port N, --copies DIR, --json, --dry-run.");
             } else {
                 plain.add(args[i]);
             }
@@ -59,15 +67,22 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
             flags.add("demo");
             valued.put("--port", "0");
         }
+        boolean restoring = command.equals("restore");
+        if (restoring && plain.size() != 2) {
+            throw stop("Say which copy: restore COPY [--data DIR].");
+        }
         if (importing && plain.size() != 2) {
             throw stop("Say which file: import FILE [--data DIR] [--dry-run] [--json].");
         }
         Path data = Path.of(valued.getOrDefault("--data", System.getProperty("user.home") + "/bay-lantern-farm"));
         return new StartOptions(
                 command,
-                importing ? Path.of(plain.get(1)) : null,
+                importing || restoring ? Path.of(plain.get(1)) : null,
                 data.toAbsolutePath().normalize(),
                 port(valued.getOrDefault("--port", "" + PORT)),
+                valued.containsKey("--copies")
+                        ? Path.of(valued.get("--copies")).toAbsolutePath().normalize()
+                        : null,
                 Set.copyOf(flags));
     }
 
@@ -141,6 +156,9 @@ public record StartOptions(String command, @Nullable Path file, Path data, int p
                 "--logging.logback.rollingpolicy.max-file-size=2MB",
                 "--logging.logback.rollingpolicy.max-history=6",
                 "--lantern.demo=" + flags.contains("demo")));
+        if (copies != null) {
+            all.add("--lantern.copies=" + copies);
+        }
         all.addAll(List.of(more));
         return all.toArray(String[]::new);
     }

@@ -111,6 +111,18 @@ public class TableVault {
         }
     }
 
+    /** Takes out everything that somebody told, so that another farm can be filled in. */
+    @Transactional
+    public void clear() {
+        for (int i = TABLES.size() - 1; i >= 0; i--) {
+            if (!BY_ITSELF.contains(TABLES.get(i))) {
+                String sql = "DELETE FROM " + TABLES.get(i);
+                changes.wrote(Fact.changedBy(sql), Set.of());
+                Rows.any(jdbc.update(sql));
+            }
+        }
+    }
+
     private static String known(String table) {
         if (TABLES.contains(table)) {
             return table;

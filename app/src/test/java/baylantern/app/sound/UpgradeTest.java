@@ -55,7 +55,8 @@ class UpgradeTest extends GrownFarmTest {
             rows.merge("day_job", 1, Integer::sum);
             rows.merge("house_trail", 1, Integer::sum);
         }
-        FarmOpening opening = new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, 20, false, 0));
+        FarmOpening opening =
+                new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, 20, false, "", 0));
         opening.migrate(Flyway.configure()
                 .dataSource(source)
                 .locations("classpath:db/migration")
@@ -94,7 +95,8 @@ class UpgradeTest extends GrownFarmTest {
                 "CREATE OR REPLACE VIEW bench_graft_view AS SELECT id, code, variety_id, technique_key, stem_id, made_on,"
                         + " state, species_key, maker_id, wood_source FROM bench_graft");
         store.update("UPDATE \"flyway_schema_history\" SET \"checksum\" = -263103249 WHERE \"version\" = '14'");
-        FarmOpening opening = new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, 20, false, 0));
+        FarmOpening opening =
+                new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, 20, false, "", 0));
         opening.migrate(flyway);
         opening.start();
         assertThat(flyway.validateWithResult().validationSuccessful).isTrue();

@@ -1,0 +1,34 @@
+package baylantern.app.exchange;
+
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Copies of the farm, day by day, and the way back to one. */
+@RestController
+@RequestMapping("/api/copies")
+class CopyController {
+
+    private final CopyService copies;
+
+    CopyController(CopyService copies) {
+        this.copies = copies;
+    }
+
+    @GetMapping
+    CopyService.CopiesView all() {
+        return copies.all();
+    }
+
+    @PostMapping
+    CopyService.CopiesView keepNow() {
+        return copies.keepNow();
+    }
+
+    @PostMapping("/{name}/back")
+    CopyService.Back goBackTo(@PathVariable String name) {
+        return copies.goBackTo(name);
+    }
+}
