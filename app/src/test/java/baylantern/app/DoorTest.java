@@ -38,12 +38,6 @@ class DoorTest extends ApiTest {
         assertThat(unknown.status()).isEqualTo(404);
         assertThat(unknown.whole().headers().firstValue("Content-Type").orElse(""))
                 .startsWith("application/problem+json");
-        // Also where the server reads no further than the address.
-        Http.Answer unread = http.get("/api/grafts/%00");
-        assertThat(unread.status()).isEqualTo(400);
-        assertThat(unread.whole().headers().firstValue("Content-Type").orElse(""))
-                .startsWith("application/problem+json");
-        assertThat(unread.json().get("detail").asString()).startsWith("What is asked for cannot be read");
         assertThat(http.get("/api/plants?spotId=abc").text()).doesNotContain("Exception", "at baylantern");
     }
 }
