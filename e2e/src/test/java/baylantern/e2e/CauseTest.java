@@ -127,6 +127,8 @@ class CauseTest extends DemoScreenTest {
         assertThat(page).hasURL(Pattern.compile("open=1"));
         page.keyboard().press("ArrowUp");
         assertThat(page).hasURL(Pattern.compile("open=0"));
+        // The address changes a moment before the sheet does.
+        assertThat(page.getByLabel("Grafts of under 3 days")).isVisible();
         choose(list(page, "Set it against"), "3");
         Locator against = page.getByLabel("One against the other");
         assertThat(against.getByText(Pattern.compile("In \\d+ of 100 such records")))
