@@ -89,6 +89,30 @@ class CauseTest extends DemoScreenTest {
     }
 
     @Test
+    void aNumberOfARowMadeOnesOwnIsGoneToWhereItStands() {
+        Page page = desk(lantern);
+        page.navigate("/rules");
+        Locator opens = page.locator("summary", new Page.LocatorOptions().setHasText("how often each sign is seen"));
+        opens.press("Enter");
+        Locator row = page.getByRole(
+                        AriaRole.TABLE, new Page.GetByRoleOptions().setName("Figures: how often each sign is seen"))
+                .locator("tr[id]")
+                .first();
+        String most = row.locator("td").nth(1).textContent().replaceAll(".* to ", "");
+        row.getByRole(AriaRole.BUTTON).press("Enter");
+        page.getByRole(AriaRole.TEXTBOX).and(page.locator(":focus")).fill(most);
+        assertThat(page.getByText(Pattern.compile("changes[:.]"))).isVisible();
+        axeClean(page);
+        page.keyboard().press("Enter");
+        assertThat(row).containsText("Yours since");
+        opens.press("Enter");
+        assertThat(row).hasCount(0);
+        page.getByLabel("Your own figures").getByRole(AriaRole.LINK).press("Enter");
+        assertThat(row).isInViewport();
+        assertThat(row).containsText("Yours since");
+    }
+
+    @Test
     void theSeasonsLetterSaysWhatTookAndWhatToDoAndEachLineOpensToItsGrafts() {
         Page page = desk(lantern);
         page.navigate("/takes/letter");

@@ -80,7 +80,7 @@ class WalkTest extends DemoScreenTest {
             go(page, path);
             assertThat(page.locator("h1").first()).isVisible();
             said(path, page.evaluate(SAID).toString());
-            cleanInBothThemes(page);
+            cleanIn(page, "lamplight", "day");
             for (Object faint : (List<?>) page.evaluate(FAINT)) {
                 wrong.add(path + ": a faint edge: " + faint);
             }
@@ -91,7 +91,8 @@ class WalkTest extends DemoScreenTest {
                     wrong.add(path + " slides at " + size[0] + ": " + over);
                 }
             }
-            cleanInBothThemes(page);
+            // On the phone nothing is of another colour than at the desk.
+            cleanIn(page, "day");
             List<String> rules =
                     Routes.IN_THE_FIELD.contains(path) ? List.of(READ_ALOUD, IN_THE_SUN) : List.of(READ_ALOUD);
             for (Object against : against(page, rules)) {
@@ -104,8 +105,8 @@ class WalkTest extends DemoScreenTest {
         Assertions.assertThat(wrong).isEmpty();
     }
 
-    private static void cleanInBothThemes(Page page) {
-        for (String theme : List.of("lamplight", "day")) {
+    private static void cleanIn(Page page, String... themes) {
+        for (String theme : themes) {
             page.evaluate("theme => { document.documentElement.dataset.theme = theme; }", theme);
             axeClean(page);
         }

@@ -215,7 +215,8 @@ public final class Rulebook {
 
     // Whoever holds these rules sees a row as it is now.
     private Map<String, VisitKind> kinds() {
-        return visitFigures instanceof LiveFigures ? visitRows.now(visitFigures) : visits;
+        Supplier<Rulebook> reading = rows.now();
+        return reading == null ? visits : reading.get().visits;
     }
 
     /** Changes whenever the rules of visits or the figures they rest on do: a hash, as hexadecimal digits. */

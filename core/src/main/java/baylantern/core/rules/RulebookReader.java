@@ -32,12 +32,14 @@ final class RulebookReader {
     /** The rulebook with these own numbers in its rows, by key. */
     Rulebook read(Map<String, Double> own) {
         RowNumbers numbers = new RowNumbers(own);
+        Map<String, Figure> visitDays = visits.shipped();
+        visitDays.replaceAll((key, shipped) -> shipped.at(numbers.now(key, shipped)));
         return new Rulebook(
                 species,
                 techniques.each((key, one) -> TechniqueReader.technique(key, one, numbers)),
                 kinship,
                 visits,
-                visits.shipped(),
+                visitDays,
                 schools,
                 life,
                 day,

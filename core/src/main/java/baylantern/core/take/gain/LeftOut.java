@@ -1,8 +1,11 @@
 package baylantern.core.take.gain;
 
+import baylantern.core.rules.Known;
 import baylantern.core.take.gain.LogitDesign.Row;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** Foretells each session from the others: in some parts, each left out in turn. */
@@ -25,17 +28,27 @@ final class LeftOut {
 
     static Foretelling of(LogitFit whole, List<Row> rows, int sessions) {
         LeftOut told = new LeftOut(sessions);
-        for (int part = 0; part < Math.min(PARTS, sessions); part++) {
-            List<Row> out = new ArrayList<>();
-            List<Row> in = new ArrayList<>();
-            for (Row row : rows) {
-                (row.session() % PARTS == part ? out : in).add(row);
-            }
-            if (!out.isEmpty() && !in.isEmpty()) {
-                told.foretell(whole.again(in, ROUNDS), out, rate(in));
-            }
-        }
+        IntStream.range(0, Math.min(PARTS, sessions))
+                .parallel()
+                .mapToObj(part -> Part.of(whole, rows, part))
+                .flatMap(Optional::stream)
+                .toList()
+                .forEach(told::foretell);
         return told.result();
+    }
+
+    /** Some sessions, and what is reckoned from all others. */
+    private record Part(LogitFit fit, List<Row> out, double rate) {
+
+        static Optional<Part> of(LogitFit whole, List<Row> rows, int part) {
+            Map<Boolean, List<Row>> split =
+                    rows.stream().collect(Collectors.partitioningBy(row -> row.session() % PARTS == part));
+            List<Row> out = Known.in(split, true);
+            List<Row> in = Known.in(split, false);
+            return out.isEmpty() || in.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Part(whole.again(in, ROUNDS), out, LeftOut.rate(in)));
+        }
     }
 
     private static double rate(List<Row> rows) {
@@ -43,9 +56,11 @@ final class LeftOut {
                 / rows.stream().mapToDouble(Row::decided).sum();
     }
 
-    private void foretell(LogitFit fit, List<Row> out, double rate) {
+    private void foretell(Part part) {
+        LogitFit fit = part.fit();
+        double rate = part.rate();
         double luck = Math.pow(fit.sessionSpread(), 2);
-        for (Row row : out) {
+        for (Row row : part.out()) {
             double p = Normal.meanRate(fit.logOdds(row.at(), row.times()), fit.variance(row.at(), row.times()) + luck);
             double failed = row.decided() - row.taken();
             model[row.session()] += row.taken() * (1 - p) * (1 - p) + failed * p * p;

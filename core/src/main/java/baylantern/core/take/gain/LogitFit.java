@@ -69,15 +69,15 @@ final class LogitFit {
     }
 
     private LogitFit fit(int rounds) {
-        mode();
+        mode(MOST_STEPS);
         boolean fixed = design.spreads().isEmpty() && design.sessions() == 0;
-        for (int round = 0; !fixed && round < rounds; round++) {
-            boolean moved = spreads();
-            mode();
-            if (!moved) {
-                break;
-            }
+        boolean moved = !fixed;
+        for (int round = 0; moved && round < rounds; round++) {
+            moved = spreads();
+            // From where all was at its mode a step comes next to the new one: nearer than a round moves it anyway.
+            mode(1);
         }
+        mode(fixed ? 0 : MOST_STEPS);
         covariance = step().inverse();
         return this;
     }
@@ -130,12 +130,12 @@ final class LogitFit {
         return sum;
     }
 
-    // Newton's steps to the mode, halved where one goes too far. The last moves next to nothing: how sure all is there,
-    // is
-    // told by its own equations.
-    private void mode() {
+    // So many of Newton's steps to the mode, halved where one goes too far; fewer where the last moved next to nothing.
+    // How
+    // sure all is there, is told by the equations of the last.
+    private void mode(int most) {
         double here = goodness();
-        for (int step = 0; step < MOST_STEPS; step++) {
+        for (int taken = 0; taken < most; taken++) {
             Step next = step();
             double size = 1;
             double there = moved(next, size);
@@ -144,8 +144,11 @@ final class LogitFit {
                 size /= 2;
                 there = moved(next, size);
             }
-            if (there - here < STILL * (1 + Math.abs(here)) || step == MOST_STEPS - 1) {
+            boolean still = there - here < STILL * (1 + Math.abs(here));
+            if (still || taken == most - 1) {
                 covariance = next.inverse();
+            }
+            if (still) {
                 break;
             }
             here = there;
