@@ -109,7 +109,10 @@ class CauseTest extends DemoScreenTest {
         assertThat(row).hasCount(0);
         page.getByLabel("Your own figures").getByRole(AriaRole.LINK).press("Enter");
         assertThat(row).isInViewport();
-        assertThat(row).containsText("Yours since");
+        row.getByRole(AriaRole.BUTTON).press("Enter");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Back to ")))
+                .press("Enter");
+        assertThat(page.getByLabel("Your own figures")).hasCount(0);
     }
 
     @Test
