@@ -11,9 +11,14 @@ const CONFLICT = 409;
 const TRIES = 3;
 const PAUSE_MS = 600;
 
-/** A name for one request, so that one sent twice is done once; also where the page is not served as secure. */
-const requestId = () =>
+const name = () =>
   Array.from(crypto.getRandomValues(new Uint8Array(12)), (b) => b.toString(16).padStart(2, "0")).join("");
+
+/** This page's own name: each of its requests begins with it. */
+export const page = name();
+
+/** A name for one request, so that one sent twice is done once; also where the page is not served as secure. */
+const requestId = () => page + name();
 
 /** Who is at work on this device, and, for what is sent, which request it is. */
 function headings(method: string): Record<string, string> {
@@ -37,7 +42,11 @@ async function steady(request: Request): Promise<Response> {
   }
 }
 
+/** The newest change there was before the first answer was read. */
+export const first = { mark: "" };
+
 function heard(response: Response) {
+  first.mark ||= response.headers.get("Lantern-Mark") ?? "";
   const changed = response.headers.get(CHANGED);
   if (changed) factsChanged(new Set(changed.split(" ")));
   // Somebody else was first: what is on the screen is not how things stand.

@@ -1,4 +1,4 @@
-import { Field, Input } from "../ui/parts";
+import { Field, Input } from "../ui/fields";
 import { lengthUnit, useChoices } from "../units";
 import type { SpeciesDraft, StandDraft } from "./draft";
 import { StageRow } from "./StageRow";

@@ -1,4 +1,4 @@
-import { Input } from "../ui/parts";
+import { Input } from "../ui/fields";
 import { lengthUnit, useChoices } from "../units";
 import { badLength, type StemDraft } from "./draft";
 

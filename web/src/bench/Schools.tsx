@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { told } from "../api/client";
 import { useRules } from "../api/queries";
-import { Field, Select } from "../ui/parts";
+import { Field, Select } from "../ui/fields";
 
 interface Props {
   species: string;

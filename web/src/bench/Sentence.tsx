@@ -5,7 +5,7 @@ import { daysOn, dayWords } from "../days";
 import { PeopleOptions } from "../place/PeopleOptions";
 import { VarietyOptions } from "../place/VarietyOptions";
 import { useCommands } from "../ui/commands";
-import { Select } from "../ui/parts";
+import { Select } from "../ui/fields";
 import type { Lot } from "../wood/woodApi";
 import { leftWords, sticksWords } from "../wood/words";
 import { CoverOptions } from "./CoverOptions";

@@ -1,8 +1,9 @@
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
+import { Input } from "../ui/fields";
 import { typedLength } from "../ui/keptLengths";
-import { Button, Input, PartHeading, Trouble } from "../ui/parts";
+import { Button, PartHeading, Trouble } from "../ui/parts";
 import { lengthWords, readLength, useChoices } from "../units";
 import { Discs, type Here } from "./Discs";
 import type { Draft, StemDraft } from "./draft";

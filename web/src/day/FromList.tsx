@@ -1,7 +1,8 @@
 import { useState } from "react";
 import api, { told } from "../api/client";
 import { useLists } from "../fit/fitApi";
-import { Button, Field, Select, Trouble } from "../ui/parts";
+import { Field, Select } from "../ui/fields";
+import { Button, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 

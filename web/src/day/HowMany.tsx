@@ -3,7 +3,8 @@ import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import type { Draft } from "../flush/draft";
 import { percent } from "../share";
-import { Button, Field, Input, PartHeading, Select } from "../ui/parts";
+import { Field, Input, Select } from "../ui/fields";
+import { Button, PartHeading } from "../ui/parts";
 import { linear } from "../ui/scales";
 import { WoodThere } from "./WoodThere";
 

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
-import { Button, Field, Input, Select } from "../ui/parts";
+import { Field, Input, Select } from "../ui/fields";
+import { Button } from "../ui/parts";
 import { lengthUnit, readLength, useChoices } from "../units";
 
 export interface Sizes {

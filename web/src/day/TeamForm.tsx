@@ -1,7 +1,8 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm } from "../api/queries";
-import { Field, Input, PartHeading, Select, Trouble } from "../ui/parts";
+import { Field, Input, Select } from "../ui/fields";
+import { PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { clock, type DayView, ROLES, type Role, readClock } from "./dayApi";

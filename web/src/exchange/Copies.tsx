@@ -6,7 +6,7 @@ import { Button, PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 
-type Copy = Schemas["exchange.CopyView"];
+type Copy = Schemas["exchange.Copy"];
 
 const KEY = ["copies"];
 

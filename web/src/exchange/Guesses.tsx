@@ -1,7 +1,8 @@
 import type { Schemas } from "../api/client";
 import { useRules } from "../api/queries";
 import { SIGNS } from "../drawings/signs";
-import { PartHeading, Select } from "../ui/parts";
+import { Select } from "../ui/fields";
+import { PartHeading } from "../ui/parts";
 import type { Choices, Preview } from "./Notebook";
 
 const ROLES: [Schemas["exchange.NotebookReportColumn"]["role"], string][] = [

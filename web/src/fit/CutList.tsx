@@ -1,6 +1,6 @@
 import type { Schemas } from "../api/client";
+import { Field, Input } from "../ui/fields";
 import { typedLength } from "../ui/keptLengths";
-import { Field, Input } from "../ui/parts";
 import { lengthUnit, lengthWords, readLength, useChoices } from "../units";
 import type { FitView } from "./fitApi";
 import { metWords, stepWords } from "./words";

@@ -1,6 +1,7 @@
 import api, { told } from "../api/client";
 import { SpeciesOptions } from "../place/SpeciesOptions";
-import { Button, Field, Input, Select } from "../ui/parts";
+import { Field, Input, Select } from "../ui/fields";
+import { Button } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { lengthUnit, useChoices } from "../units";

@@ -1,5 +1,5 @@
+import { Field, Input, Select } from "../ui/fields";
 import { typedLength } from "../ui/keptLengths";
-import { Field, Input, Select } from "../ui/parts";
 import { lengthUnit, useChoices } from "../units";
 import { useShelf } from "../wood/woodApi";
 import type { FitDraft, ReadingDraft } from "./draft";

@@ -3,8 +3,8 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { dated } from "../days";
+import { Input } from "../ui/fields";
 import { Overlay } from "../ui/Overlay";
-import { Input } from "../ui/parts";
 import { ScanLabel } from "./ScanLabel";
 
 type Found = Schemas["bench.Found"];

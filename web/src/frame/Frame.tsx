@@ -21,6 +21,7 @@ const Find = part(() => import("./Find"), "Find");
 const SawSomething = part(() => import("./SawSomething"), "SawSomething");
 const MoreSheet = part(() => import("./MoreSheet"), "MoreSheet");
 const KeyHelp = part(() => import("./KeyHelp"), "KeyHelp");
+const InStep = part(() => import("./InStep"), "InStep");
 const TradeWord = part(() => import("./TradeWord"), "TradeWord");
 const Begin = PAGES.find((page) => page.path === "/begin")?.Shown ?? NoSuchPage;
 
@@ -128,6 +129,7 @@ export function Frame() {
       <Suspense fallback={null}>
         <Later>
           <TradeWord />
+          <InStep />
         </Later>
       </Suspense>
       {/* By itself: what is fetched later must not hide what is laid over the table meanwhile. */}

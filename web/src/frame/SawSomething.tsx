@@ -5,8 +5,8 @@ import { AnswerKeys } from "../care/AnswerKeys";
 import { AskedBack } from "../care/Beside";
 import { type Key, keysFor } from "../care/keysFor";
 import { useAnswering } from "../care/useAnswering";
+import { Field, Input } from "../ui/fields";
 import { Overlay } from "../ui/Overlay";
-import { Field, Input } from "../ui/parts";
 import { failed } from "../undo";
 import { useChoices } from "../units";
 

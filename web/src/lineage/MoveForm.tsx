@@ -1,7 +1,8 @@
 import { useState } from "react";
 import api, { told } from "../api/client";
 import { useFarm, useSpots } from "../api/queries";
-import { Button, Field, Input, Select, Trouble } from "../ui/parts";
+import { Field, Input, Select } from "../ui/fields";
+import { Button, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { useSources } from "../wood/woodApi";

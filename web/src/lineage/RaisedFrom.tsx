@@ -1,6 +1,7 @@
 import { useState } from "react";
 import api, { told } from "../api/client";
-import { Button, Field, PartHeading, Select, Trouble } from "../ui/parts";
+import { Field, Select } from "../ui/fields";
+import { Button, PartHeading, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { useShelf, useSources } from "../wood/woodApi";

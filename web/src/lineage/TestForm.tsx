@@ -4,7 +4,8 @@ import api, { type Schemas, told } from "../api/client";
 import { useFarm, useRules } from "../api/queries";
 import { Choice } from "../ui/Choice";
 import { DayBox } from "../ui/DayBox";
-import { Button, Field, Input, Trouble } from "../ui/parts";
+import { Field, Input } from "../ui/fields";
+import { Button, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 

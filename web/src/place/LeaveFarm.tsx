@@ -1,7 +1,8 @@
 import { useEffect, useRef, useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { DayBox } from "../ui/DayBox";
-import { Button, Field, Input, Select, Trouble } from "../ui/parts";
+import { Field, Input, Select } from "../ui/fields";
+import { Button, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 

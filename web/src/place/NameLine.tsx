@@ -1,5 +1,6 @@
 import { type ComponentProps, useState } from "react";
-import { Button, Input } from "../ui/parts";
+import { Input } from "../ui/fields";
+import { Button } from "../ui/parts";
 import { SameAs } from "../ui/SameAs";
 import { useSend } from "../ui/useSend";
 import { AwayButton, useIsAway } from "./away";

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
-import { Field, Input } from "../ui/parts";
+import { Field, Input } from "../ui/fields";
 import { readNumber } from "../units";
 
 const ZONES = Intl.supportedValuesOf?.("timeZone") ?? [];

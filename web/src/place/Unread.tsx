@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { Button, Input, PartHeading, Select } from "../ui/parts";
+import { Input, Select } from "../ui/fields";
+import { Button, PartHeading } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 

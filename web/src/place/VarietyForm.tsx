@@ -1,6 +1,7 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
-import { Button, Field, Input, Select } from "../ui/parts";
+import { Field, Input, Select } from "../ui/fields";
+import { Button } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { SpeciesOptions } from "./SpeciesOptions";
 

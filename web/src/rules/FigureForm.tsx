@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import api, { told } from "../api/client";
-import { Button, Field, Input, Trouble } from "../ui/parts";
+import { Field, Input } from "../ui/fields";
+import { Button, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { figureNumber, figureUnit, useChoices } from "../units";

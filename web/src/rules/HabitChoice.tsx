@@ -1,6 +1,7 @@
 import api, { type Schemas, told } from "../api/client";
 import { useHabits } from "../api/habits";
-import { Field, Select, Trouble } from "../ui/parts";
+import { Field, Select } from "../ui/fields";
+import { Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 

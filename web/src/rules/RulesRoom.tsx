@@ -1,7 +1,8 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { useRules } from "../api/queries";
-import { PartHeading, Select, Statement, Trouble } from "../ui/parts";
+import { Select } from "../ui/fields";
+import { PartHeading, Statement, Trouble } from "../ui/parts";
 import { Wide } from "../ui/Wide";
 import { figureNumber, lengthUnit, useChoices } from "../units";
 import { DayFigures } from "./DayFigures";

@@ -1,7 +1,8 @@
 import { useSearchParams } from "react-router";
 import { partOf, useScope } from "../frame/scope";
 import { useCommands } from "../ui/commands";
-import { Coming, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { Select } from "../ui/fields";
+import { Coming, Statement, Teach, Trouble } from "../ui/parts";
 import { FactSheet } from "./FactSheet";
 import { type FactGroup, useAspects, useFactGroups } from "./factApi";
 import { TakeLine } from "./TakeLine";

@@ -1,6 +1,7 @@
 import { useSearchParams } from "react-router";
 import { useFarm } from "../api/queries";
-import { Button, Coming, PartHeading, Select, Statement, Teach, Trouble } from "../ui/parts";
+import { Select } from "../ui/fields";
+import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { type FactGroup, useFactGroups } from "./factApi";
 import { LetterLearned } from "./LetterLearned";
 import { LetterTook } from "./LetterTook";

@@ -5,7 +5,8 @@ import { dated } from "../days";
 import { PeopleOptions } from "../place/PeopleOptions";
 import { TechniqueOptions } from "../rules/TechniqueOptions";
 import { DayBox } from "../ui/DayBox";
-import { Button, Field, Select } from "../ui/parts";
+import { Field, Select } from "../ui/fields";
+import { Button } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 

@@ -2,7 +2,7 @@ import { type KeyboardEvent, useState } from "react";
 import { useFarm } from "../api/queries";
 import { daysOn, dayWords, isoDay } from "../days";
 import { DayLeaf } from "./DayLeaf";
-import { Input } from "./parts";
+import { Input } from "./fields";
 import { isDay, readDay } from "./readDay";
 import { useLaidBelow } from "./useLaidBelow";
 

@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { Button, Field, Select, Trouble } from "./parts";
+import { Field, Select } from "./fields";
+import { Button, Trouble } from "./parts";
 import { useSend } from "./useSend";
 
 interface Props {

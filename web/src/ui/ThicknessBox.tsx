@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type Ref, useState } from "react";
 import { lengthNumber, lengthUnit, lengthWords, readLength, useChoices } from "../units";
-import { Field, Input } from "./parts";
+import { Field, Input } from "./fields";
 
 interface Props {
   label: string;

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import api, { told } from "../api/client";
 import { DayBox } from "../ui/DayBox";
-import { Button, Field, Input, PartHeading } from "../ui/parts";
+import { Field, Input } from "../ui/fields";
+import { Button, PartHeading } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { type Kind, readMeasure, unitOf, useChoices } from "../units";

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { useCommands } from "../ui/commands";
-import { Button, Coming, Input, LinkButton, Statement, Teach, Trouble } from "../ui/parts";
+import { Input } from "../ui/fields";
+import { Button, Coming, LinkButton, Statement, Teach, Trouble } from "../ui/parts";
 import { Cleaning } from "./Cleaning";
 import { CollectLot } from "./CollectLot";
 import { Inventory } from "./Inventory";

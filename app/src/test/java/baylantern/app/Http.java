@@ -3,8 +3,10 @@ package baylantern.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.URI;
+import java.net.URLConnection;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
@@ -81,11 +83,39 @@ public final class Http {
         }
     }
 
+    /** What stands there, as text; for a test that reads very often. */
+    String text(String path) {
+        try {
+            URLConnection line = URI.create(base + path).toURL().openConnection();
+            try (InputStream in = line.getInputStream()) {
+                return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            }
+        } catch (IOException e) {
+            return get(path).text();
+        }
+    }
+
+    /** An answer that has no end, as it comes. */
+    InputStream stream(String path) {
+        try {
+            return client.send(request(path).GET().build(), BodyHandlers.ofInputStream())
+                    .body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    int port() {
+        return URI.create(base).getPort();
+    }
+
     HttpRequest.Builder request(String path) {
         return HttpRequest.newBuilder(URI.create(base + path));
     }
 
-    private HttpRequest.Builder json(String path) {
+    HttpRequest.Builder json(String path) {
         return request(path).header("Content-Type", "application/json");
     }
 

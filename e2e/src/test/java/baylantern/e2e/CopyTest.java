@@ -25,7 +25,6 @@ class CopyTest extends ScreenTest {
             assertThat(page.getByText("A copy of the farm as it is now is kept"))
                     .isVisible();
             lantern.post("/api/people", "{\"name\":\"Runa\"}");
-            page.reload();
             assertThat(page.getByText("Runa", new Page.GetByTextOptions().setExact(true)))
                     .isVisible();
             page.getByRole(

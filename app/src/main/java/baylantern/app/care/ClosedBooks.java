@@ -16,8 +16,10 @@ public class ClosedBooks {
     /** Closes them within the caller's transaction. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void close(Collection<Long> graftIds) {
-        if (!(TransactionSynchronizationManager.getResource(this) instanceof Set<?>)) {
-            TransactionSynchronizationManager.bindResource(this, new HashSet<Long>());
+        Closed closed = (Closed) TransactionSynchronizationManager.getResource(this);
+        if (closed == null) {
+            closed = new Closed(new HashSet<>());
+            TransactionSynchronizationManager.bindResource(this, closed);
             TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
                 @Override
                 public void afterCompletion(int status) {
@@ -25,15 +27,15 @@ public class ClosedBooks {
                 }
             });
         }
-        if (TransactionSynchronizationManager.getResource(this) instanceof HashSet<?> closed) {
-            @SuppressWarnings("unchecked")
-            HashSet<Long> ids = (HashSet<Long>) closed;
-            ids.addAll(graftIds);
-        }
+        closed.ids().addAll(graftIds);
     }
 
     /** Whether a graft was closed in this transaction. */
     boolean closed(long graftId) {
-        return TransactionSynchronizationManager.getResource(this) instanceof Set<?> closed && closed.contains(graftId);
+        return TransactionSynchronizationManager.getResource(this) instanceof Closed closed
+                && closed.ids().contains(graftId);
     }
+
+    /** What one transaction closed. */
+    private record Closed(Set<Long> ids) {}
 }

@@ -54,25 +54,20 @@ public class CopyService {
         this.second = settings.copies().isEmpty() ? null : new CopyFolder(Path.of(settings.copies()));
     }
 
-    /**
-     * A copy as it is shown.
-     *
-     * @param before true where it was made before another was gone back to
-     */
-    record CopyView(String name, LocalDate day, boolean before, long bytes) {}
-
     /** The second folder, and why it has not all copies; null where it has. */
     record SecondView(String folder, @Nullable String amiss) {}
 
     /** What is kept where. */
     record CopiesView(
-            List<CopyView> copies, String folder, @Nullable SecondView second) {}
+            List<CopyFolder.Copy> copies,
+            String folder,
+            @Nullable SecondView second) {}
 
     /** Every copy, newest first. */
     CopiesView all() {
         try {
             return new CopiesView(
-                    copies.all().stream().map(CopyService::view).toList(),
+                    copies.all(),
                     copies.folder().toString(),
                     second == null ? null : new SecondView(second.folder().toString(), amiss(second)));
         } catch (IOException e) {
@@ -87,10 +82,6 @@ public class CopyService {
         }
         long lacks = copies.lackedBy(other);
         return lacks == 0 ? null : lacks + (lacks == 1 ? " copy is" : " copies are") + " not there yet";
-    }
-
-    private static CopyView view(CopyFolder.Copy copy) {
-        return new CopyView(copy.name(), copy.day(), copy.before(), copy.bytes());
     }
 
     /** Makes today's copy, in the place of an earlier one of today. */

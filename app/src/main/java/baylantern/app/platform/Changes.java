@@ -37,10 +37,15 @@ public class Changes {
     private final AtomicInteger figuresInHand = new AtomicInteger();
     private final ObjectProvider<ChangeListener> listeners;
     private final ObjectProvider<FarmClock> clock;
+    private final ObjectProvider<ChangeFeed> feed;
 
-    Changes(ObjectProvider<ChangeListener> listeners, ObjectProvider<FarmClock> clock) {
+    Changes(
+            ObjectProvider<ChangeListener> listeners,
+            ObjectProvider<FarmClock> clock,
+            ObjectProvider<ChangeFeed> feed) {
         this.listeners = listeners;
         this.clock = clock;
+        this.feed = feed;
     }
 
     /** Keeps something reckoned from these facts, of which there must be one. */
@@ -265,6 +270,7 @@ public class Changes {
         private void ended(int status) {
             if (status != STATUS_ROLLED_BACK) {
                 kept.forEach(derived -> derived.committed(mine.change()));
+                feed.ifAvailable(one -> one.tell(mine.facts(), mine.by()));
             }
         }
     }

@@ -1,6 +1,7 @@
 package baylantern.app.platform;
 
 import java.time.LocalDate;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
@@ -19,10 +20,12 @@ public class DayTurn implements ChangeListener {
     private final FarmClock clock;
     private final ObjectProvider<DayListener> listeners;
     private final Pen pen;
+    private final ChangeFeed feed;
     private final AtomicReference<@Nullable LocalDate> told = new AtomicReference<>();
 
-    DayTurn(FarmClock clock, ObjectProvider<DayListener> listeners, Pen pen) {
+    DayTurn(FarmClock clock, ObjectProvider<DayListener> listeners, Pen pen, ChangeFeed feed) {
         this.pen = pen;
+        this.feed = feed;
         this.clock = clock;
         this.listeners = listeners;
     }
@@ -35,7 +38,9 @@ public class DayTurn implements ChangeListener {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {
-                if (status != STATUS_COMMITTED) {
+                if (status == STATUS_COMMITTED) {
+                    feed.tell(Set.of(Fact.DAY), null);
+                } else {
                     told.set(before);
                 }
             }

@@ -38,6 +38,9 @@ class OnceFilter extends OncePerRequestFilter {
     static final String REQUEST = "Lantern-Request";
     static final String PERSON = "Lantern-Person";
     static final String CHANGED = "Lantern-Changed";
+    /** The newest change there was before an answer was read. */
+    static final String MARK = "Lantern-Mark";
+
     private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
     private static final Pattern ID = Pattern.compile("[A-Za-z0-9-]{8,64}");
     private static final Pattern NUMBER = Pattern.compile("[0-9]{1,18}");
@@ -48,6 +51,7 @@ class OnceFilter extends OncePerRequestFilter {
     private final Changes changes;
     private final Clock machine;
     private final Pen pen;
+    private final ChangeFeed feed;
     private final TransactionTemplate transaction;
     private final ObjectProvider<HandlerExceptionResolver> problems;
 
@@ -57,6 +61,7 @@ class OnceFilter extends OncePerRequestFilter {
             Changes changes,
             Clock machine,
             Pen pen,
+            ChangeFeed feed,
             PlatformTransactionManager transactions,
             @Qualifier("handlerExceptionResolver") ObjectProvider<HandlerExceptionResolver> problems) {
         this.requests = requests;
@@ -64,6 +69,7 @@ class OnceFilter extends OncePerRequestFilter {
         this.changes = changes;
         this.machine = machine;
         this.pen = pen;
+        this.feed = feed;
         this.transaction = new TransactionTemplate(transactions);
         this.problems = problems;
     }
@@ -94,6 +100,7 @@ class OnceFilter extends OncePerRequestFilter {
         String person = request.getHeader(PERSON);
         boolean told = person != null && NUMBER.matcher(person).matches();
         changes.seeEachOnce();
+        response.setHeader(MARK, feed.mark());
         try {
             doer.as(told ? Long.valueOf(person) : null, () -> chain.doFilter(request, response));
         } catch (ServletException | IOException | RuntimeException e) {
@@ -182,6 +189,7 @@ class OnceFilter extends OncePerRequestFilter {
                 return true;
             }
             answer.setHeader(CHANGED, FactsAdvice.words(made.facts()));
+            made.by(id);
             if (id != null) {
                 Rows.one(requests.answer(id, answer.getStatus(), answer.getContentType(), text(answer)));
             }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** What one open transaction has changed, and what it has reckoned for itself from that. Belongs to one thread. */
 final class OpenChange {
@@ -15,6 +16,7 @@ final class OpenChange {
     private final Map<Derived<?>, Object> reckoned = new IdentityHashMap<>();
     private final Map<Fact, Rows> whole = new EnumMap<>(Fact.class);
     private final Map<Fact, Rows> untold = new EnumMap<>(Fact.class);
+    private @Nullable String by;
 
     /** Rows of one fact, or any of them. Grows in place: a long import changes many thousand. */
     private static final class Rows {
@@ -31,6 +33,16 @@ final class OpenChange {
         whole.computeIfAbsent(fact, k -> new Rows()).add(rows);
         untold.computeIfAbsent(fact, k -> new Rows()).add(rows);
         reckoned.keySet().removeIf(derived -> derived.facts().contains(fact));
+    }
+
+    /** The request it is of, null where none is known. */
+    @Nullable
+    String by() {
+        return by;
+    }
+
+    void by(@Nullable String request) {
+        by = request;
     }
 
     /** The facts that have changed. */

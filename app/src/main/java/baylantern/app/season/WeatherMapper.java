@@ -21,6 +21,12 @@ interface WeatherMapper {
     /** Days that stand, oldest first; of one day the forecast comes before the record. */
     List<WeatherRow> days();
 
+    /** How far the record reaches. */
+    Recorded recorded();
+
+    /** The first and the last recorded day, null where there is none, and how many there are. */
+    record Recorded(@Nullable LocalDate first, @Nullable LocalDate last, int days) {}
+
     int insertDays(@Param("days") List<WeatherRow> days, @Param("actId") @Nullable Long actId);
 
     int endDays(@Param("days") Collection<LocalDate> days, @Param("actId") long actId);

@@ -91,15 +91,12 @@ public class WeatherService implements DayListener, Undoer {
     record Extent(@Nullable LocalDate first, @Nullable LocalDate last, int days, int missing, boolean stationOn) {}
 
     Extent extent() {
-        List<LocalDate> days = recordedDays();
+        WeatherMapper.Recorded known = mapper.recorded();
         boolean on = mapper.stationSeed() != null;
-        if (days.isEmpty()) {
-            return new Extent(null, null, 0, 0, on);
-        }
-        LocalDate first = days.get(0);
-        LocalDate last = days.get(days.size() - 1);
-        int whole = (int) (last.toEpochDay() - first.toEpochDay() + 1);
-        return new Extent(first, last, days.size(), whole - days.size(), on);
+        LocalDate first = known.first();
+        LocalDate last = known.last();
+        int whole = first == null || last == null ? 0 : (int) (last.toEpochDay() - first.toEpochDay() + 1);
+        return new Extent(first, last, known.days(), whole - known.days(), on);
     }
 
     /** Which telling of a day wins where a file and the record overlap. */

@@ -22,8 +22,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 class DerivedTest {
 
     private final DefaultListableBeanFactory beans = new DefaultListableBeanFactory();
-    private final Changes changes =
-            new Changes(beans.getBeanProvider(ChangeListener.class), beans.getBeanProvider(FarmClock.class));
+    private final Changes changes = new Changes(
+            beans.getBeanProvider(ChangeListener.class),
+            beans.getBeanProvider(FarmClock.class),
+            beans.getBeanProvider(ChangeFeed.class));
     private final AtomicInteger stored = new AtomicInteger(1);
     private final AtomicInteger reckoned = new AtomicInteger();
     private final Derived<Integer> kept = changes.derive(this::reckon, Fact.PLANTS);

@@ -17,8 +17,10 @@ class FarmClockTest {
     private final DefaultListableBeanFactory beans = new DefaultListableBeanFactory();
 
     private FarmClock at(String instant) {
-        Changes changes =
-                new Changes(beans.getBeanProvider(ChangeListener.class), beans.getBeanProvider(FarmClock.class));
+        Changes changes = new Changes(
+                beans.getBeanProvider(ChangeListener.class),
+                beans.getBeanProvider(FarmClock.class),
+                beans.getBeanProvider(ChangeFeed.class));
         return new FarmClock(
                 Clock.fixed(Instant.parse(instant), ZoneOffset.UTC),
                 changes,

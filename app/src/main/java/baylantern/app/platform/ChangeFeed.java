@@ -1,0 +1,80 @@
+package baylantern.app.platform;
+
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells every screen that listens which facts were changed, as soon as they are. Each change has a mark that counts on from
+ * the one before; who hears a mark that does not follow, knows that something was missed.
+ */
+@Component
+public class ChangeFeed {
+
+    private static final long STILL_HERE_MS = 15_000;
+    private static final int MOST = 200;
+
+    /** Of one start of the application the marks count on; of another they are others. */
+    private final String start = UUID.randomUUID().toString().substring(0, 8);
+
+    private final AtomicLong count = new AtomicLong();
+    private final Set<FeedListener> listeners = ConcurrentHashMap.newKeySet();
+    private final ExecutorService senders = Executors.newCachedThreadPool(work -> {
+        Thread thread = new Thread(work, "tells what changed");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    /** The mark of the newest change. */
+    String mark() {
+        return mark(count.get());
+    }
+
+    private String mark(long nth) {
+        return start + "-" + nth;
+    }
+
+    /** Listens until the line is let go. It hears the newest mark first. */
+    SseEmitter listen() {
+        if (listeners.size() >= MOST) {
+            throw FarmProblem.conflict("Too many screens listen at once.");
+        }
+        FeedListener one = new FeedListener(senders, listeners::remove);
+        listeners.add(one);
+        one.tell(FeedListener.News.here(mark()));
+        return one.emitter();
+    }
+
+    /**
+     * Tells what was changed. Nobody waits for whoever listens.
+     *
+     * @param by the request that changed it; null where none did
+     */
+    synchronized void tell(Set<Fact> facts, @Nullable String by) {
+        FeedListener.News news = new FeedListener.News(
+                mark(count.incrementAndGet()), (by == null ? "-" : by) + " " + FactsAdvice.words(facts));
+        listeners.forEach(one -> one.tell(news));
+    }
+
+    /** A line nobody is at any more is found by speaking into it. */
+    @Scheduled(initialDelay = STILL_HERE_MS, fixedDelay = STILL_HERE_MS)
+    void stillHere() {
+        listeners.forEach(FeedListener::stillHere);
+    }
+
+    /** The application ends: it does not wait for lines that would stay open for ever. */
+    @EventListener(ContextClosedEvent.class)
+    void end() {
+        listeners.forEach(FeedListener::end);
+        senders.shutdown();
+    }
+}

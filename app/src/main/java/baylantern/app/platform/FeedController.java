@@ -1,0 +1,22 @@
+package baylantern.app.platform;
+
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Where screens listen for what others change. It has no end, and so is no answer of the API document. */
+@RestController
+class FeedController {
+
+    private final ChangeFeed feed;
+
+    FeedController(ChangeFeed feed) {
+        this.feed = feed;
+    }
+
+    @GetMapping(path = "/api/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter changes() {
+        return feed.listen();
+    }
+}

@@ -1,0 +1,62 @@
+import { allChanged, factsChanged } from "../api/cache";
+import { first, page } from "../api/client";
+
+const FEED = "/api/changes";
+const ONE_LISTENS = "bay-lantern-listens";
+const AGAIN_MS = 10_000;
+
+/** The newest change there is, and, where one is told, which request changed what. */
+interface News {
+  mark: string;
+  changed?: string;
+}
+
+const others = new BroadcastChannel(FEED);
+let known = first.mark;
+let listening = false;
+
+/** Marks count on: "4f1c-12" follows "4f1c-11". */
+function follows(mark: string) {
+  const cut = mark.lastIndexOf("-");
+  return known === mark.slice(0, cut + 1) + (Number(mark.slice(cut + 1)) - 1);
+}
+
+function take({ mark, changed }: News) {
+  if (mark === known) return;
+  const missed = known !== "" && !(changed && follows(mark));
+  known = mark;
+  if (missed) allChanged();
+  else if (changed && !changed.startsWith(page)) factsChanged(new Set(changed.split(" ").slice(1)));
+}
+
+function tell(news: News) {
+  take(news);
+  others.postMessage(news);
+}
+
+others.onmessage = ({ data }: MessageEvent<News | "where are we?">) => {
+  if (data !== "where are we?") take(data);
+  else if (listening) others.postMessage({ mark: known });
+};
+
+function listen() {
+  listening = true;
+  const feed = new EventSource(FEED);
+  feed.addEventListener("here", ({ data }) => tell({ mark: data }));
+  feed.addEventListener("changed", ({ data, lastEventId }) => tell({ mark: lastEventId, changed: data }));
+  // A line that broke is taken up again by the browser; one that was refused is not.
+  feed.addEventListener("error", () => {
+    if (feed.readyState === EventSource.CLOSED) setTimeout(listen, AGAIN_MS);
+  });
+}
+
+// Where a page is not served as secure there is no such lock, and each page listens for itself.
+if (navigator.locks) navigator.locks.request(ONE_LISTENS, () => new Promise<never>(listen));
+else listen();
+others.postMessage("where are we?");
+
+/**
+ * Keeps this page in step with what others write, from when it is first fetched. One page of a browser listens for all of
+ * them, since a browser holds only a few lines open to one place; when that page is closed, another listens.
+ */
+export const InStep = () => null;
