@@ -677,7 +677,9 @@ class AlwaysTrueTest extends ApiTest {
             case "/api/bench-days/{day}" -> List.of("/api/bench-days/" + http.today());
             case "/api/fit/limbs/{code}" -> List.of(path.replace("{code}", "PB-M2"), path.replace("{code}", "PB-M1"));
             case "/api/fit/stems/{id}" -> List.of("/api/fit/stems/1", "/api/fit/stems/3");
-            case "/api/grafts/{code}", "/api/grafts/{code}/waiting" -> each("/api/grafts", "grafts", "code", path);
+            case "/api/grafts/{code}" -> each("/api/grafts", "grafts", "code", path);
+            case "/api/grafts/{code}/waiting" ->
+                each("/api/grafts", "grafts", "code", path).stream().limit(3).toList();
             case "/api/lots/{code}" -> each("/api/lots", "lots", "code", path);
             case "/api/recalls/{id}" -> List.of("/api/recalls/1");
             case "/api/lineage/{key}" ->

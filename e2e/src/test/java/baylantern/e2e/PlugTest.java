@@ -53,7 +53,7 @@ class PlugTest {
             List<String> acknowledged = new ArrayList<>();
             Thread plug = new Thread(() -> {
                 while (acknowledged.size() < 12) {
-                    Thread.onSpinWait();
+                    java.util.concurrent.locks.LockSupport.parkNanos(100_000);
                 }
                 lantern.pullThePlug();
             });
@@ -95,7 +95,7 @@ class PlugTest {
             List<String> acknowledged = new ArrayList<>();
             Thread plug = new Thread(() -> {
                 while (acknowledged.size() < 15) {
-                    Thread.onSpinWait();
+                    java.util.concurrent.locks.LockSupport.parkNanos(100_000);
                 }
                 lantern.pullThePlug();
             });

@@ -95,7 +95,7 @@ class AnyCareTest {
     }
 
     /** A whole life, each visit made on a day in its span: never a long silence, never one before the other, one end. */
-    @Property(tries = 400)
+    @Property(tries = 150)
     void aLifeIsCaredForFromTheTieToTheGround(@ForAll long seed) {
         Random random = new Random(seed);
         CareSubject subject = any(random);

@@ -64,7 +64,7 @@ class AnyNotesTest {
                 .ofMaxSize(25);
     }
 
-    @Property(tries = 150)
+    @Property(tries = 60)
     void theForecastStaysWithinReason(@ForAll("notes") List<BudNote> notes) {
         Fixture fixture = new Fixture(notes, MILD, YEARS);
         Outlook outlook = fixture.outlook();
@@ -89,7 +89,7 @@ class AnyNotesTest {
         }
     }
 
-    @Property(tries = 150)
+    @Property(tries = 60)
     void lanesHaveNoGapsAndNoOverlaps(@ForAll("notes") List<BudNote> notes) {
         Fixture fixture = new Fixture(notes, MILD, YEARS);
         Lane lane = Lane.of(fixture.swells, Optional.of(fixture.outlook()), fixture.sums, FLUSH, TODAY);
@@ -103,7 +103,7 @@ class AnyNotesTest {
         }
     }
 
-    @Property(tries = 150)
+    @Property(tries = 60)
     void swellsRiseAndLieBetweenNotes(@ForAll("notes") List<BudNote> notes) {
         List<Swell> swells = Swells.in(notes, FLUSH.value(FigureName.SWELL_SHARE));
         LocalDate first =
@@ -117,7 +117,7 @@ class AnyNotesTest {
         });
     }
 
-    @Property(tries = 100)
+    @Property(tries = 40)
     void checksNeverFailAndOnlyRefuseTheFuture(@ForAll("notes") List<BudNote> notes) {
         NoteChecks checks = new NoteChecks(FLUSH);
         BudNote first = notes.get(0);

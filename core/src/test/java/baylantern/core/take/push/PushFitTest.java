@@ -41,7 +41,7 @@ class PushFitTest {
     }
 
     /** Two causes at exact days: O. O. Aalen, S. Johansen, Scand. J. Statist. 5 (1978), 141–150, reckoned by hand. */
-    @Property(tries = 60)
+    @Property(tries = 30)
     void withTwoEndsAtExactDaysItIsTheCumulativeIncidence(@ForAll @IntRange(max = 1_000_000) int seed) {
         Random random = new Random(seed);
         List<PushCase> cases = new ArrayList<>();
@@ -140,7 +140,7 @@ class PushFitTest {
         return told;
     }
 
-    @Property(tries = 100)
+    @Property(tries = 40)
     void sharesAreSharesAndGrow(@ForAll @IntRange(max = 1_000_000) int seed) {
         List<PushCase> cases = new ArrayList<>();
         new Farm(new Random(seed), 6, 5).sessions.forEach(cases::addAll);
