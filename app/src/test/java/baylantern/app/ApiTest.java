@@ -45,8 +45,7 @@ abstract class ApiTest {
     static void store(DynamicPropertyRegistry registry) {
         registry.add(
                 "spring.datasource.url",
-                () -> "jdbc:h2:file:" + DATA.resolve("farm")
-                        + ";WRITE_DELAY=0;LOCK_TIMEOUT=120000;QUERY_CACHE_SIZE=128");
+                () -> "jdbc:h2:file:" + DATA.resolve("farm") + ";WRITE_DELAY=0;LOCK_TIMEOUT=120000");
         registry.add("lantern.data", DATA::toString);
     }
 

@@ -31,9 +31,6 @@ public record StartOptions(
     /** Pages of the store kept in memory, in KB: enough for the whole of a farm with 80 000 grafts. */
     public static final int CACHE_KB = 262_144;
 
-    /** So many statements a line to the store keeps ready; a screen asks some dozens. */
-    private static final int STATEMENTS_KEPT = 128;
-
     // As long as the longest writer may hold the pen: a notebook of some thousand rows.
     private static final int LOCK_TIMEOUT_MS = 120_000;
 
@@ -146,7 +143,7 @@ public record StartOptions(
     /** Where the farm's database is; each commit reaches the file before it is acknowledged. */
     public String url() {
         return "jdbc:h2:file:" + data.resolve("farm") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;LOCK_TIMEOUT="
-                + LOCK_TIMEOUT_MS + ";CACHE_SIZE=" + CACHE_KB + ";QUERY_CACHE_SIZE=" + STATEMENTS_KEPT;
+                + LOCK_TIMEOUT_MS + ";CACHE_SIZE=" + CACHE_KB;
     }
 
     /** The same choices as the framework reads them, with more where there are. */
