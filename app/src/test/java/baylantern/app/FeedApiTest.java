@@ -93,7 +93,7 @@ class FeedApiTest extends ApiTest {
     }
 
     @Test
-    void whoDoesNotReadHoldsNobodyUpAndMissesNothingUnsaid() throws Exception {
+    void whoDoesNotReadHoldsNobodyUp() throws Exception {
         http.smallFarm();
         try (Socket deaf = new Socket("127.0.0.1", http.port());
                 Line line = listen()) {

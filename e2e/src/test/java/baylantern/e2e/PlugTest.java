@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.locks.LockSupport;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -53,7 +54,7 @@ class PlugTest {
             List<String> acknowledged = new ArrayList<>();
             Thread plug = new Thread(() -> {
                 while (acknowledged.size() < 12) {
-                    java.util.concurrent.locks.LockSupport.parkNanos(100_000);
+                    LockSupport.parkNanos(100_000);
                 }
                 lantern.pullThePlug();
             });
@@ -95,7 +96,7 @@ class PlugTest {
             List<String> acknowledged = new ArrayList<>();
             Thread plug = new Thread(() -> {
                 while (acknowledged.size() < 15) {
-                    java.util.concurrent.locks.LockSupport.parkNanos(100_000);
+                    LockSupport.parkNanos(100_000);
                 }
                 lantern.pullThePlug();
             });

@@ -43,12 +43,12 @@ public class ChangeFeed {
         return start + "-" + nth;
     }
 
-    /** Listens until the line is let go. It hears the newest mark first. */
-    SseEmitter listen() {
+    /** Listens until the line is let go. It hears the newest mark first, and each change after that. */
+    synchronized SseEmitter listen() {
         if (listeners.size() >= MOST) {
             throw FarmProblem.conflict("Too many screens listen at once.");
         }
-        FeedListener one = new FeedListener(senders, listeners::remove);
+        FeedListener one = new FeedListener(new SseEmitter(0L), senders, listeners::remove);
         listeners.add(one);
         one.tell(FeedListener.News.here(mark()));
         return one.emitter();
@@ -65,10 +65,10 @@ public class ChangeFeed {
         listeners.forEach(one -> one.tell(news));
     }
 
-    /** A line nobody is at any more is found by speaking into it. */
+    /** A line nobody is at any more is found by speaking into it; who is there hears that nothing was missed. */
     @Scheduled(initialDelay = STILL_HERE_MS, fixedDelay = STILL_HERE_MS)
-    void stillHere() {
-        listeners.forEach(FeedListener::stillHere);
+    synchronized void stillHere() {
+        listeners.forEach(one -> one.tell(FeedListener.News.here(mark())));
     }
 
     /** The application ends: it does not wait for lines that would stay open for ever. */

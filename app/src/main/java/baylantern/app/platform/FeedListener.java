@@ -27,12 +27,13 @@ final class FeedListener {
         }
     }
 
-    private final SseEmitter emitter = new SseEmitter(0L);
+    private final SseEmitter emitter;
     private final Executor senders;
     private final Deque<News> waiting = new ArrayDeque<>();
     private boolean sending;
 
-    FeedListener(Executor senders, Consumer<FeedListener> gone) {
+    FeedListener(SseEmitter emitter, Executor senders, Consumer<FeedListener> gone) {
+        this.emitter = emitter;
         this.senders = senders;
         emitter.onCompletion(() -> gone.accept(this));
         emitter.onError(why -> gone.accept(this));
@@ -73,10 +74,6 @@ final class FeedListener {
             sending = news != null;
             return news;
         }
-    }
-
-    void stillHere() {
-        senders.execute(() -> sent(SseEmitter.event().comment("here")));
     }
 
     // A line that broke ends by itself: the container says so to the emitter.
