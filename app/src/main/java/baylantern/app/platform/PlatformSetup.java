@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.util.HashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.mybatis.spring.boot.autoconfigure.SqlSessionFactoryBeanCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -43,6 +44,11 @@ class PlatformSetup {
         public Map<String, Double> ofAll() {
             return own.ofAll();
         }
+    }
+
+    @Bean
+    SqlSessionFactoryBeanCustomizer namedRows() {
+        return factory -> factory.setConfiguration(new NamedRows());
     }
 
     @Bean
