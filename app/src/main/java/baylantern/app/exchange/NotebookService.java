@@ -27,7 +27,6 @@ import baylantern.core.exchange.NotebookGraft;
 import baylantern.core.exchange.NotebookReader;
 import baylantern.core.exchange.NotebookReport;
 import baylantern.core.rules.Known;
-import baylantern.core.rules.Mark;
 import baylantern.core.rules.Words;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -38,7 +37,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -48,8 +46,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Brings an old notebook into the farm, all or nothing, and takes it back whole. */
 @Service
 public class NotebookService implements Undoer {
-
-    private static final int MARK_DIGITS = 48;
 
     private static final int BATCH = 250;
 
@@ -69,6 +65,7 @@ public class NotebookService implements Undoer {
     private final ActService acts;
     private final FarmClock clock;
     private final NotebookReader reader;
+    private final ReadingDesk desk;
 
     NotebookService(
             PlaceService places,
@@ -81,7 +78,9 @@ public class NotebookService implements Undoer {
             FarmClock clock,
             Words words,
             Changes changes,
-            Pen pen) {
+            Pen pen,
+            ReadingDesk desk) {
+        this.desk = desk;
         this.changes = changes;
         this.pen = pen;
         this.places = places;
@@ -99,8 +98,7 @@ public class NotebookService implements Undoer {
     public NotebookReport read(byte[] file, NotebookChoices choices) {
         Map<String, String> known =
                 places.varieties().stream().collect(Collectors.toMap(Variety::name, Variety::speciesKey, (a, b) -> a));
-        Set<String> here = grafts.fingerprints();
-        return reader.read(file, choices, clock.today(), known, row -> here.contains(hash(row)));
+        return desk.read(file, choices, clock.today(), known, grafts.fingerprints());
     }
 
     /** What came of an import. */
@@ -109,9 +107,9 @@ public class NotebookService implements Undoer {
     /** Imports every row that can be taken; one transaction. */
     @Transactional
     public Imported bringIn(byte[] file, NotebookChoices choices) {
-        // Read before anybody has to wait. Who was overtaken meanwhile reads once more with the pen in hand, so what is
-        // there
-        // already is judged as it stands when the rows are written.
+        // Read before anybody has to wait. Who was overtaken meanwhile is served once more with the pen in hand; what
+        // was
+        // read then still lies on the desk, unless it is no longer so.
         NotebookReport report = read(file, choices);
         pen.take();
         if (report.grafts().isEmpty()) {
@@ -124,10 +122,6 @@ public class NotebookService implements Undoer {
         long act = acts.open(kind(), report.grafts().size() + " grafts imported from a notebook");
         new Intake(act).takeAll(report.grafts());
         return new Imported(act, report);
-    }
-
-    static String hash(String row) {
-        return Mark.of(row).substring(0, MARK_DIGITS);
     }
 
     @Override
@@ -205,7 +199,7 @@ public class NotebookService implements Undoer {
                     new NewGraft.Sizes(row.scionMm(), row.stockMm()),
                     reader.cover(row.notes()).orElse(Cover.UNKNOWN).name(),
                     notes(row),
-                    new NewGraft.Origin(act, hash(row.fingerprint()), null, null, null),
+                    new NewGraft.Origin(act, ReadingDesk.hash(row.fingerprint()), null, null, null),
                     bench.plainFit(
                             row.technique(), variety.speciesKey(), variety.speciesKey(), row.scionMm(), row.stockMm()));
         }

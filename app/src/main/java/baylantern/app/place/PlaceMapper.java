@@ -37,7 +37,13 @@ interface PlaceMapper {
 
     List<Long> insertPlants(@Param("plants") List<OnWalk> plants, @Param("actId") @Nullable Long actId);
 
-    List<Long> insertStems(@Param("stems") List<PlantService.StemOf> stems);
+    /**
+     * Adds stems.
+     *
+     * @param plantIds the plants that bear them: what is said to have changed
+     */
+    List<Long> insertStems(
+            @Param("stems") List<PlantService.StemOf> stems, @Param("plantIds") Collection<Long> plantIds);
 
     int insertAway(Away one);
 

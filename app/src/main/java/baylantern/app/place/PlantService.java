@@ -157,8 +157,9 @@ public class PlantService implements Undoer {
         }
         Map<Long, Integer> last = new HashMap<>();
         List<PlaceMapper.OnWalk> plants = new ArrayList<>();
+        entries.stream().map(PlantEntry::spotId).distinct().forEach(placeService::chosenSpot);
         for (PlantEntry entry : entries) {
-            check(entry);
+            checkItself(entry);
             last.computeIfAbsent(entry.spotId(), places::lastOnWalk);
             plants.add(new PlaceMapper.OnWalk(entry, last.merge(entry.spotId(), 1, Integer::sum)));
         }
@@ -176,7 +177,8 @@ public class PlantService implements Undoer {
         if (stems.isEmpty()) {
             return List.of();
         }
-        List<Long> ids = places.insertStems(stems);
+        List<Long> ids =
+                places.insertStems(stems, stems.stream().map(StemOf::plantId).collect(Collectors.toSet()));
         Rows.all(ids.size(), stems.size());
         return ids;
     }
@@ -299,9 +301,13 @@ public class PlantService implements Undoer {
     }
 
     private void check(PlantEntry entry) {
+        placeService.chosenSpot(entry.spotId());
+        checkItself(entry);
+    }
+
+    private void checkItself(PlantEntry entry) {
         placeService.checkSpecies(entry.speciesKey());
         placeService.checkThickness(entry);
-        placeService.chosenSpot(entry.spotId());
         if (entry.varietyId() != null
                 && !placeService.variety(entry.varietyId()).speciesKey().equals(entry.speciesKey())) {
             throw FarmProblem.wrong(

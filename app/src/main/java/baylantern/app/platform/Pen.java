@@ -71,7 +71,19 @@ public class Pen {
         grip.held = true;
         Rows.one(jdbc.update("UPDATE house_pen SET turn = turn + 1 WHERE id = 1"));
         untilDropped();
-        grip.overtaken = grip.seen != null && grip.seen + 1 != turn();
+        if (grip.seen != null && grip.seen + 1 != turn()) {
+            grip.overtaken = true;
+            throw new Overtaken();
+        }
+    }
+
+    /** Ends what somebody overtaken is about to do: whatever more was done would be done in vain. */
+    static final class Overtaken extends IllegalStateException {
+        private static final long serialVersionUID = 1L;
+
+        Overtaken() {
+            super("the farm was changed meanwhile");
+        }
     }
 
     /** True where somebody else changed the farm between {@link #watch} and the first change of this transaction. */

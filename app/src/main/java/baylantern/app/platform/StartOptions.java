@@ -142,7 +142,8 @@ public record StartOptions(
 
     /** Where the farm's database is; each commit reaches the file before it is acknowledged. */
     public String url() {
-        return "jdbc:h2:file:" + data.resolve("farm") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;LOCK_TIMEOUT="
+        return "jdbc:h2:file:" + data.resolve("farm")
+                + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;QUERY_CACHE_SIZE=64;OPTIMIZE_REUSE_RESULTS=FALSE;LOCK_TIMEOUT="
                 + LOCK_TIMEOUT_MS + ";CACHE_SIZE=" + CACHE_KB;
     }
 

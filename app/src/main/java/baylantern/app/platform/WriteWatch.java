@@ -42,6 +42,9 @@ class WriteWatch implements Interceptor {
             Fact.GRAFT_STATES, List.of("graftId", "graftIds"),
             Fact.LOOKS, List.of("graftId", "graftIds"));
 
+    // What is added to these answers with the ids of its rows, where it does not name them itself.
+    private static final Set<Fact> ANSWERED = Set.of(Fact.GRAFTS, Fact.PLANTS);
+
     private final ObjectProvider<Changes> changes;
     private final ObjectProvider<Pen> pen;
 
@@ -89,7 +92,7 @@ class WriteWatch implements Interceptor {
                 collect(named.containsKey(name) ? named.get(name) : null, rows);
             }
         }
-        boolean inserted = rows.isEmpty() && fact == Fact.GRAFTS && result instanceof List;
+        boolean inserted = rows.isEmpty() && ANSWERED.contains(fact) && result instanceof List;
         if (inserted) {
             collect(result, rows);
         }
