@@ -7,7 +7,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import org.apache.tomcat.util.http.InvalidParameterException;
+import org.eclipse.jetty.http.HttpException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -78,8 +78,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 HttpStatus.CONFLICT, "Somebody else is writing to the same just now; nothing was changed. Try again.");
     }
 
-    @ExceptionHandler
-    ProblemDetail unreadable(InvalidParameterException e) {
+    @ExceptionHandler({
+        HttpException.IllegalArgumentException.class,
+        HttpException.IllegalStateException.class,
+        HttpException.RuntimeException.class
+    })
+    ProblemDetail unreadable(RuntimeException e) {
         LOG.debug("what is asked for holds what is no letter", e);
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, "What is asked for cannot be read: it holds what is no letter.");
