@@ -98,6 +98,12 @@ export function Takes() {
                 CSV
               </a>
             </div>
+            {takes.data.untold > 0 && (
+              <p className="mb-2 text-[13.5px] text-soft">
+                {takes.data.untold} grafts of a trial of techniques that runs are not counted by technique
+                before it may be read.
+              </p>
+            )}
             {asTable ? (
               <TakeTable groups={groups} />
             ) : (

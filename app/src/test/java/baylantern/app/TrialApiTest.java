@@ -305,5 +305,20 @@ class TrialApiTest extends ApiTest {
         madeByTwo();
         assertThat(store.queryForList("SELECT DISTINCT technique_key FROM bench_graft", String.class))
                 .containsExactlyInAnyOrder("cleft", "whip");
+
+        JsonNode told = http.get("/api/takes?by=TECHNIQUE").json();
+        assertThat(told.get("groups"))
+                .as("nobody counts before the trial may be read")
+                .isEmpty();
+        assertThat(told.get("untold").asInt()).isEqualTo(8);
+        assertThat(http.get("/api/takes?by=SEASON")
+                        .json()
+                        .get("farm")
+                        .get("count")
+                        .get("waiting")
+                        .asInt())
+                .isEqualTo(8);
+        http.post(TRIALS + "/1/giving-up", Map.of());
+        assertThat(http.get("/api/takes?by=TECHNIQUE").json().get("groups")).hasSize(2);
     }
 }

@@ -86,7 +86,8 @@ interface GraftMapper {
 
     List<PushRow> pushes(@Param("filter") GraftFilter filter);
 
-    List<TakeRow> takes(@Param("by") String by, @Param("filter") GraftFilter filter);
+    List<TakeRow> takes(
+            @Param("by") String by, @Param("filter") GraftFilter filter, @Param("untold") Collection<Long> untold);
 
     List<DayCount> decidedByDay();
 

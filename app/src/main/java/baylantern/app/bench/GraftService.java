@@ -5,14 +5,18 @@ import baylantern.app.platform.Rows;
 import baylantern.app.platform.TrailService;
 import baylantern.core.care.GraftState;
 import baylantern.core.place.Codes;
+import baylantern.core.take.fact.Aspect;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,9 +26,11 @@ public class GraftService {
 
     private final GraftMapper grafts;
 
+    private final ObjectProvider<HiddenArms> arms;
     private final TrailService trail;
 
-    GraftService(GraftMapper grafts, TrailService trail) {
+    GraftService(GraftMapper grafts, TrailService trail, ObjectProvider<HiddenArms> arms) {
+        this.arms = arms;
         this.trail = trail;
         this.grafts = grafts;
     }
@@ -119,9 +125,21 @@ public class GraftService {
         return byCode(code);
     }
 
-    /** Counts by outcome; {@code by} is season, variety-technique or sort. */
+    /**
+     * Counts by outcome.
+     *
+     * @param by season, variety-technique (without what is {@link #untold}), or sort: species, maker, source
+     */
     public List<TakeRow> takes(String by, GraftFilter filter) {
-        return grafts.takes(by, folded(filter));
+        return grafts.takes(by, folded(filter), by.equals("variety-technique") ? untold() : Set.of());
+    }
+
+    /** Grafts whose technique is being tried: by technique nothing is counted of them before the trial may be read. */
+    public Set<Long> untold() {
+        return arms.getObject().hidden().entrySet().stream()
+                .filter(tried -> tried.getValue().equals(Aspect.TECHNIQUE))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
     }
 
     /** When grafts pushed or died, as their looks tell it, in the order they were made. */

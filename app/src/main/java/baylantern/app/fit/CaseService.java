@@ -64,7 +64,7 @@ class CaseService {
     Takes takes(String speciesKey) {
         GraftFilter filter = new GraftFilter(null, speciesKey, null, null, null, null, null, null, null, null);
         Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
-        for (TakeRow row : grafts.takes("sort", filter)) {
+        for (TakeRow row : grafts.takes("variety-technique", filter)) {
             if (row.techniqueKey() != null) {
                 leaves.merge(List.of(row.techniqueKey()), count(row), TakeCount::plus);
             }

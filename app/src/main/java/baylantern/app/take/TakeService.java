@@ -96,8 +96,13 @@ class TakeService {
             @Nullable LocalDate to,
             @Nullable String part) {}
 
-    /** All groups, and the farm as a whole first; strengths tell how many grafts kin count for at each level. */
-    record TakeView(By by, double mass, int thinUnder, Group farm, List<Group> groups, List<Double> strengths) {}
+    /**
+     * All groups, and the farm as a whole first; strengths tell how many grafts kin count for at each level.
+     *
+     * @param untold grafts of a running trial of techniques, which are not counted by technique
+     */
+    record TakeView(
+            By by, double mass, int thinUnder, int untold, Group farm, List<Group> groups, List<Double> strengths) {}
 
     /** @param part the part of the year they were made in, in whichever year, null for all of it */
     TakeView view(By by, @Nullable LocalDate from, @Nullable LocalDate to, @Nullable YearPart part) {
@@ -227,7 +232,7 @@ class TakeService {
         Map<List<String>, TakeCount> leaves = new LinkedHashMap<>();
         Map<String, GroupKey> keys = new HashMap<>();
         Map<String, String> labels = new HashMap<>();
-        for (TakeRow row : grafts.takes("sort", filter)) {
+        for (TakeRow row : grafts.takes(by == By.TECHNIQUE ? "variety-technique" : "sort", filter)) {
             Sort sort = sort(by, row, makers, filter);
             leaves.merge(List.of(sort.id()), TakeTrees.count(row), TakeCount::plus);
             keys.put(sort.id(), sort.key());
@@ -298,7 +303,10 @@ class TakeService {
         for (int level = 1; level <= depth && !groups.isEmpty(); level++) {
             strengths.add(ranges.own().strength(level));
         }
-        return new TakeView(by, mass(), (int) rules.life(FigureName.THIN_UNDER).value(), farm, groups, strengths);
+        int thinUnder = (int) rules.life(FigureName.THIN_UNDER).value();
+        boolean byTechnique = by == By.TECHNIQUE || by == By.VARIETY_TECHNIQUE;
+        int untold = byTechnique ? grafts.untold().size() : 0;
+        return new TakeView(by, mass(), thinUnder, untold, farm, groups, strengths);
     }
 
     private double mass() {
