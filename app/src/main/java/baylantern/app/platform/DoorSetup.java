@@ -39,6 +39,8 @@ class DoorSetup {
                     status, status < 500 ? "This cannot be answered." : "Something went wrong here. Try again.");
             response.getHeaders().put(HttpHeader.CONTENT_TYPE, "application/problem+json");
             response.getHeaders().put(HttpHeader.CACHE_CONTROL, "no-store");
+            // It shuts the line after what it could not read; whoever sent that should know.
+            response.getHeaders().put(HttpHeader.CONNECTION, "close");
             String body = "{\"status\":" + status + ",\"detail\":\"" + words + "\"}";
             Content.Sink.write(response, true, body, callback);
             return true;

@@ -54,7 +54,7 @@ public class ManyService {
         this.grafts = grafts;
         this.places = places;
         this.rules = rules;
-        this.learned = changes.derive(this::learn, Fact.GRAFTS, Fact.GRAFT_STATES, Fact.SITE);
+        this.learned = changes.derive(this::learn, Fact.GRAFTS, Fact.GRAFT_STATES, Fact.SITE, Fact.RUNS, Fact.TRIALS);
     }
 
     private record Learned(Ranges takes, DayLuck luck) {}

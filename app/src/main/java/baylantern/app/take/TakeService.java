@@ -51,6 +51,8 @@ class TakeService {
                 by -> reckon(by, GraftFilter.ALL),
                 Fact.GRAFTS,
                 Fact.GRAFT_STATES,
+                Fact.RUNS,
+                Fact.TRIALS,
                 Fact.STEMS_MEASURED,
                 Fact.PLANTS,
                 Fact.SPOTS,
