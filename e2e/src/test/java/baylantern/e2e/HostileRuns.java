@@ -101,6 +101,7 @@ class HostileRuns {
             long end = begin + Duration.ofMinutes(MINUTES).toNanos();
             long minute = Duration.ofMinutes(1).toNanos();
             long small = 0;
+            long needed = 0;
             int failed = 0;
             int n = 0;
             while (System.nanoTime() < end) {
@@ -116,19 +117,23 @@ class HostileRuns {
                 if (now - begin > minute && now - begin < 2 * minute) {
                     first.add(took);
                     small = lantern.residentKb();
+                } else if (needed == 0 && now - begin > 2 * minute) {
+                    needed = lantern.neededKb();
                 } else if (end - now < minute) {
                     last.add(took);
                 }
             }
             System.out.printf(
                     Locale.ROOT,
-                    "hostile: %d min mixed, %d failed; median %d ms in the second minute, %d ms in the last; %d MB then, %d MB at the end%n",
+                    "hostile: %d min mixed, %d failed; median %d ms in the second minute, %d ms in the last; %d MB then, %d MB at the end; needed of it %d MB then, %d MB at the end%n",
                     MINUTES,
                     failed,
                     median(first),
                     median(last),
                     small / 1024,
-                    lantern.residentKb() / 1024);
+                    lantern.residentKb() / 1024,
+                    needed / 1024,
+                    lantern.neededKb() / 1024);
             assertThat(failed).isZero();
         }
     }

@@ -19,6 +19,7 @@ import java.util.regex.Pattern;
 /** The real application in a process of its own, on a free port, with a data folder of its own. */
 final class Lantern implements AutoCloseable {
 
+    private static final Pattern HELD = Pattern.compile("generation\\s+total \\d+K, used (\\d+)K");
     private static final Pattern LIT = Pattern.compile("open (http://127\\.0\\.0\\.1:\\d+)/");
 
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
@@ -152,6 +153,25 @@ final class Lantern implements AutoCloseable {
                     .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")))
                     .findFirst()
                     .orElse(0);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What the application still needs after all that nobody needs was thrown away, in KB. */
+    long neededKb() {
+        String pid = "" + process.pid();
+        asked("jcmd", pid, "GC.run");
+        return HELD.matcher(asked("jcmd", pid, "GC.heap_info"))
+                .results()
+                .mapToLong(part -> Long.parseLong(part.group(1)))
+                .sum();
+    }
+
+    private static String asked(String... words) {
+        try {
+            Process process = new ProcessBuilder(words).redirectErrorStream(true).start();
+            return new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
