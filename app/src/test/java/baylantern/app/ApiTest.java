@@ -45,7 +45,8 @@ abstract class ApiTest {
     static void store(DynamicPropertyRegistry registry) {
         registry.add(
                 "spring.datasource.url",
-                () -> "jdbc:h2:file:" + DATA.resolve("farm") + ";WRITE_DELAY=0;LOCK_TIMEOUT=120000");
+                () -> "jdbc:h2:file:" + DATA.resolve("farm") + ";WRITE_DELAY=0;LOCK_TIMEOUT=120000"
+                        + baylantern.app.platform.StartOptions.KEPT_READY);
         registry.add("lantern.data", DATA::toString);
     }
 

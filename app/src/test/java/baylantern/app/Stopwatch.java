@@ -19,8 +19,8 @@ public final class Stopwatch {
         var folder = Files.createTempDirectory("bay-lantern-bench");
         registry.add(
                 "spring.datasource.url",
-                () -> "jdbc:h2:file:" + folder.resolve("farm") + ";OPTIMIZE_REUSE_RESULTS=0;CACHE_SIZE="
-                        + baylantern.app.platform.StartOptions.CACHE_KB);
+                () -> "jdbc:h2:file:" + folder.resolve("farm") + baylantern.app.platform.StartOptions.KEPT_READY
+                        + ";CACHE_SIZE=" + baylantern.app.platform.StartOptions.CACHE_KB);
         registry.add("lantern.data", folder::toString);
     }
 

@@ -27,7 +27,10 @@ class DistTest {
             List.of("sh", "sed", "head", "dirname", "cat", "mktemp", "cp", "rm", "mv", "mkdir");
 
     private static Process run(Path in, String... words) throws IOException {
-        return new ProcessBuilder(words).directory(in.toFile()).redirectErrorStream(true).start();
+        return new ProcessBuilder(words)
+                .directory(in.toFile())
+                .redirectErrorStream(true)
+                .start();
     }
 
     private static void done(Path in, String... words) throws IOException, InterruptedException {
@@ -57,7 +60,11 @@ class DistTest {
         Path home = new File(System.getProperty("lantern.home")).toPath();
         Path elsewhere = Files.createTempDirectory("bay-lantern-e2e-dist");
         done(home, "./lantern", "dist");
-        done(elsewhere, "tar", "-xzf", home.resolve("app/target/bay-lantern.tar.gz").toRealPath().toString());
+        done(
+                elsewhere,
+                "tar",
+                "-xzf",
+                home.resolve("app/target/bay-lantern.tar.gz").toRealPath().toString());
         Path unpacked = elsewhere.resolve("bay-lantern");
         assertThat(unpacked.resolve("boot/bay-lantern.service")).exists();
         assertThat(unpacked.resolve("LICENSE")).exists();
@@ -71,10 +78,15 @@ class DistTest {
             assertThat(said.readLine()).contains("First start with this Java");
             Matcher lit = LIT.matcher(said.readLine());
             assertThat(lit.find()).isTrue();
-            HttpRequest today = HttpRequest.newBuilder(URI.create(lit.group(1) + "/api/rounds")).build();
-            String rounds = HttpClient.newHttpClient().send(today, BodyHandlers.ofString()).body();
+            HttpRequest today = HttpRequest.newBuilder(URI.create(lit.group(1) + "/api/rounds"))
+                    .build();
+            String rounds = HttpClient.newHttpClient()
+                    .send(today, BodyHandlers.ofString())
+                    .body();
             assertThat(rounds).as("the demo farm came with it").contains("-26-");
-            assertThat(unpacked.resolve("run/classes.jsa")).as("kept for the next start").exists();
+            assertThat(unpacked.resolve("run/classes.jsa"))
+                    .as("kept for the next start")
+                    .exists();
         } finally {
             process.destroy();
             process.onExit().join();

@@ -170,7 +170,8 @@ final class Lantern implements AutoCloseable {
 
     private static String asked(String... words) {
         try {
-            Process process = new ProcessBuilder(words).redirectErrorStream(true).start();
+            Process process =
+                    new ProcessBuilder(words).redirectErrorStream(true).start();
             return new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -31,6 +31,9 @@ public record StartOptions(
     /** Pages of the store kept in memory, in KB: enough for the whole of a farm with 80 000 grafts. */
     public static final int CACHE_KB = 262_144;
 
+    /** Statements are kept ready in each connection, their answers are not: nobody knows how long those are. */
+    public static final String KEPT_READY = ";QUERY_CACHE_SIZE=64;OPTIMIZE_REUSE_RESULTS=FALSE";
+
     // As long as the longest writer may hold the pen: a notebook of some thousand rows.
     private static final int LOCK_TIMEOUT_MS = 120_000;
 
@@ -143,7 +146,7 @@ public record StartOptions(
     /** Where the farm's database is; each commit reaches the file before it is acknowledged. */
     public String url() {
         return "jdbc:h2:file:" + data.resolve("farm")
-                + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE;QUERY_CACHE_SIZE=64;OPTIMIZE_REUSE_RESULTS=FALSE;LOCK_TIMEOUT="
+                + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE" + KEPT_READY + ";LOCK_TIMEOUT="
                 + LOCK_TIMEOUT_MS + ";CACHE_SIZE=" + CACHE_KB;
     }
 

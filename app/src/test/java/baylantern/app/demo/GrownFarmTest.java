@@ -13,7 +13,9 @@ public abstract class GrownFarmTest {
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) throws IOException {
         var folder = Files.createTempDirectory("bay-lantern-demo");
-        registry.add("spring.datasource.url", () -> "jdbc:h2:file:" + folder.resolve("farm"));
+        registry.add(
+                "spring.datasource.url",
+                () -> "jdbc:h2:file:" + folder.resolve("farm") + baylantern.app.platform.StartOptions.KEPT_READY);
         registry.add("lantern.data", folder::toString);
     }
 }
