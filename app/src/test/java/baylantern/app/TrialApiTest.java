@@ -298,7 +298,10 @@ class TrialApiTest extends ApiTest {
         entry.putAll(Map.of("aspect", "technique", "first", "cleft", "second", "whip"));
         http.post(TRIALS, entry);
         line(8);
+        assertThat(http.get(day).json().get("done").get("sentences").get(0).asString())
+                .startsWith("8 of these grafts go into trial 1, in pairs.");
         http.post(day + "/begin", Map.of());
+        assertThat(http.get(day).json().get("done").get("sentences").toString()).doesNotContain("go into trial");
         assertThat(store.queryForList(
                         "SELECT technique_key FROM day_job GROUP BY technique_key HAVING COUNT(*) = 4", String.class))
                 .containsExactlyInAnyOrder("cleft", "whip");

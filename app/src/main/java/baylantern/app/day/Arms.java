@@ -37,6 +37,9 @@ public interface Arms {
     /** Lays grafts of a day into the trials that run, in pairs; tells those that are in one now. */
     Map<Long, Way> lay(List<ToMake> grafts);
 
+    /** What the trials that run will do with grafts as their day is begun, a sentence each; nothing is laid yet. */
+    List<String> ahead(List<ToMake> grafts);
+
     /** The ways of the grafts of a day, by their jobs. */
     Map<Long, Way> of(LocalDate day);
 

@@ -40,6 +40,7 @@ class BenchDayService {
     private final FarmClock clock;
     private final ComingTakes takes;
     private final LessonService lessons;
+    private final Ways ways;
 
     BenchDayService(
             LayoutService layouts,
@@ -49,7 +50,9 @@ class BenchDayService {
             Rulebook rules,
             FarmClock clock,
             ComingTakes takes,
-            LessonService lessons) {
+            LessonService lessons,
+            Ways ways) {
+        this.ways = ways;
         this.lessons = lessons;
         this.takes = takes;
         this.clock = clock;
@@ -190,7 +193,7 @@ class BenchDayService {
                 layout.order().stream().map(this::block).toList(),
                 price(layout.price()),
                 teamView(team, forecast.typical()),
-                stints.isEmpty() ? null : done(team, stints, forecast, layout.order()),
+                stints.isEmpty() ? null : done(team, stints, forecast, layout),
                 new DayView.Box(kit(layout, team)),
                 progress(layout.jobs()));
     }
@@ -302,15 +305,17 @@ class BenchDayService {
                 rules.day(FigureName.PACE_SHAPE));
     }
 
-    private DoneView done(TeamService.Team team, List<Stint> stints, Forecast forecast, List<DayBlock> order) {
+    private DoneView done(TeamService.Team team, List<Stint> stints, Forecast forecast, LayoutService.Layout layout) {
         Forecast.Range finish = forecast.finish();
+        List<String> sentences = new ArrayList<>(ways.ahead(layout.lines()));
+        sentences.addAll(new BenchDayWords(rules).of(team.crew(), stints, forecast, layout.order()));
         return new DoneView(
                 new Forecast.Range(
                         team.begins() + finish.low(), team.begins() + finish.mid(), team.begins() + finish.high()),
                 forecast.longestFace(),
                 rules.day(FigureName.FACE_MINUTES),
                 DaysOfWork.done(forecast.typical()) > SpreadService.limit(rules),
-                new BenchDayWords(rules).of(team.crew(), stints, forecast, order));
+                sentences);
     }
 
     private List<Kit.Thing> kit(LayoutService.Layout layout, TeamService.Team team) {

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -43,6 +44,27 @@ class Ways {
         });
     }
 
+    /** What the trials that run will do with what is laid out of a day that is not begun, a sentence each. */
+    List<String> ahead(List<Blocks.Line> lines) {
+        return arms.ahead(lines.stream()
+                .flatMap(line -> line.pieces().stream().map(piece -> toMake(line.plan(), piece)))
+                .toList());
+    }
+
+    private Arms.ToMake toMake(DayRow plan, Blocks.Piece piece) {
+        return new Arms.ToMake(
+                0,
+                plan.speciesKey(),
+                plan.varietyId(),
+                plan.techniqueKey(),
+                piece.lot().id(),
+                said(plan.planNo()));
+    }
+
+    private Set<String> said(int planNo) {
+        return habits.ofPlan(planNo).keySet().stream().map(Aspect::school).collect(Collectors.toSet());
+    }
+
     private Arms.ToMake toMake(JobRow job) {
         return new Arms.ToMake(
                 job.id(),
@@ -50,9 +72,7 @@ class Ways {
                 job.how().varietyId(),
                 job.how().techniqueKey(),
                 job.how().lotId(),
-                habits.ofPlan(job.planNo()).keySet().stream()
-                        .map(Aspect::school)
-                        .collect(Collectors.toSet()));
+                said(job.planNo()));
     }
 
     /** The schools a graft follows that the farm's other grafts need not: question to school. */

@@ -4,9 +4,12 @@ import baylantern.core.exchange.NotebookRefused;
 import baylantern.core.fit.FitRefused;
 import baylantern.core.rules.Quantity;
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.EOFException;
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.TimeoutException;
 import org.eclipse.jetty.http.HttpException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -87,6 +90,21 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         LOG.debug("what is asked for holds what is no letter", e);
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, "What is asked for cannot be read: it holds what is no letter.");
+    }
+
+    // Whoever sent it fell silent, or went away: no fault of ours, and nothing was done yet.
+    @ExceptionHandler
+    ProblemDetail brokenOff(IOException e, HttpServletRequest request) {
+        boolean silent = e.getCause() instanceof TimeoutException;
+        if (!silent && !(e instanceof EOFException)) {
+            return unexpected(e, request);
+        }
+        LOG.debug("{} {} did not arrive whole", request.getMethod(), request.getRequestURI(), e);
+        return silent
+                ? ProblemDetail.forStatusAndDetail(
+                        HttpStatus.REQUEST_TIMEOUT, "This took too long to arrive; nothing was changed. Try again.")
+                : ProblemDetail.forStatusAndDetail(
+                        HttpStatus.BAD_REQUEST, "This did not arrive whole; nothing was changed. Try again.");
     }
 
     @ExceptionHandler

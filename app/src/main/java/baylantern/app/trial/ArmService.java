@@ -42,13 +42,34 @@ class ArmService implements Arms, HiddenArms {
         return laid;
     }
 
-    private Map<Long, Way> lay(TrialRow trial, List<ToMake> grafts) {
-        List<TrialMapper.NewTurn> turns = new ArrayList<>();
-        int free = trial.planned().each()
+    @Override
+    public List<String> ahead(List<ToMake> grafts) {
+        List<String> ahead = new ArrayList<>();
+        for (TrialRow trial : trials.all()) {
+            int pairs = alike(trial, grafts).stream()
+                    .mapToInt(each -> each.size() / 2)
+                    .sum();
+            int laid = trial.runs() ? Math.min(pairs, freePairs(trial)) : 0;
+            if (laid > 0) {
+                ahead.add(2 * laid + " of these grafts go into trial " + trial.number()
+                        + ", in pairs. Which of a pair is made which way is said as the work begins; labels printed"
+                        + " before that do not tell of it.");
+            }
+        }
+        return ahead;
+    }
+
+    private int freePairs(TrialRow trial) {
+        return trial.planned().each()
                 - (int) trials.turns(trial.id()).stream()
                                 .filter(TurnRow::counts)
                                 .count()
                         / 2;
+    }
+
+    private Map<Long, Way> lay(TrialRow trial, List<ToMake> grafts) {
+        List<TrialMapper.NewTurn> turns = new ArrayList<>();
+        int free = freePairs(trial);
         int pair = trials.lastPair(trial.id());
         // Runs alike made after each other: a pair lies close together in the day as well.
         for (List<ToMake> alike : alike(trial, grafts)) {
