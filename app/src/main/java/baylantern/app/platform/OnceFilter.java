@@ -121,6 +121,11 @@ class OnceFilter extends OncePerRequestFilter {
                 throw new ServletException(e);
             }
         }
+        if (answer.getStatus() >= REFUSED_FROM && !request.getInputStream().isFinished()) {
+            // Refused before all of it was read: the line is shut after this answer, and nothing more is to be sent on
+            // it.
+            answer.setHeader("Connection", "close");
+        }
         answer.copyBodyToResponse();
     }
 
