@@ -100,8 +100,12 @@ export function Takes() {
             </div>
             {takes.data.untold > 0 && (
               <p className="mb-2 text-[13.5px] text-soft">
-                {takes.data.untold} grafts of a trial of techniques that runs are not counted by technique
-                before it may be read.
+                Not counted by technique: grafts of a trial that still runs ({takes.data.untold}). What each
+                way took stands under{" "}
+                <Link className="text-sea underline" to="/takes/trials">
+                  Trials
+                </Link>{" "}
+                once it may be read.
               </p>
             )}
             {asTable ? (

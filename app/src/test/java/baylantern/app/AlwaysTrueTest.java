@@ -18,14 +18,11 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ConcurrentLinkedDeque;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -654,19 +651,11 @@ class AlwaysTrueTest extends ApiTest {
         Map<String, String> answers = new LinkedHashMap<>();
         // Read by two at once, as farms are; not from the pool the farm itself reckons in.
         List<String> paths = paths();
-        Map<String, String> read = new ConcurrentHashMap<>();
-        Deque<String> open = new ConcurrentLinkedDeque<>(paths);
-        List<CompletableFuture<Void>> readers = Stream.generate(() -> CompletableFuture.runAsync(
-                        () -> {
-                            for (String path = open.poll(); path != null; path = open.poll()) {
-                                read.put(path, told(path, http.text(path)));
-                            }
-                        },
-                        two))
-                .limit(2)
+        List<CompletableFuture<String>> read = paths.stream()
+                .map(path -> CompletableFuture.supplyAsync(() -> told(path, http.text(path)), two))
                 .toList();
-        readers.forEach(CompletableFuture::join);
-        paths.forEach(path -> answers.put(path, Objects.requireNonNull(read.get(path))));
+        IntStream.range(0, paths.size())
+                .forEach(i -> answers.put(paths.get(i), read.get(i).join()));
         asked().forEach((path, form) ->
                 answers.put(path + " " + form, http.post(path, form).text()));
         return answers;

@@ -314,6 +314,11 @@ class TrialApiTest extends ApiTest {
                 .as("nobody counts before the trial may be read")
                 .isEmpty();
         assertThat(told.get("untold").asInt()).isEqualTo(8);
+        assertThat(http.get("/api/takes/push?techniqueKey=cleft")
+                        .json()
+                        .get("grafts")
+                        .asInt())
+                .isZero();
         assertThat(http.get("/api/takes?by=SEASON")
                         .json()
                         .get("farm")

@@ -24,7 +24,7 @@ class DistTest {
     private static final Pattern LIT = Pattern.compile("is lit after .* open (http\\S+)/");
     /** What a bare system has, and Java. */
     private static final List<String> BARE =
-            List.of("sh", "sed", "head", "dirname", "cat", "mktemp", "cp", "rm", "mv", "mkdir");
+            List.of("bash", "sed", "head", "dirname", "cat", "mktemp", "cp", "rm", "mv", "mkdir");
 
     private static Process run(Path in, String... words) throws IOException {
         return new ProcessBuilder(words)

@@ -84,7 +84,7 @@ interface GraftMapper {
 
     int countLooked(@Param("actId") long actId);
 
-    List<PushRow> pushes(@Param("filter") GraftFilter filter);
+    List<PushRow> pushes(@Param("filter") GraftFilter filter, @Param("untold") Collection<Long> untold);
 
     List<TakeRow> takes(
             @Param("by") String by, @Param("filter") GraftFilter filter, @Param("untold") Collection<Long> untold);

@@ -16,7 +16,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,10 +25,10 @@ public class GraftService {
 
     private final GraftMapper grafts;
 
-    private final ObjectProvider<HiddenArms> arms;
+    private final HiddenArms arms;
     private final TrailService trail;
 
-    GraftService(GraftMapper grafts, TrailService trail, ObjectProvider<HiddenArms> arms) {
+    GraftService(GraftMapper grafts, TrailService trail, HiddenArms arms) {
         this.arms = arms;
         this.trail = trail;
         this.grafts = grafts;
@@ -136,15 +135,18 @@ public class GraftService {
 
     /** Grafts whose technique is being tried: by technique nothing is counted of them before the trial may be read. */
     public Set<Long> untold() {
-        return arms.getObject().hidden().entrySet().stream()
+        return arms.hidden().entrySet().stream()
                 .filter(tried -> tried.getValue().equals(Aspect.TECHNIQUE))
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
     }
 
-    /** When grafts pushed or died, as their looks tell it, in the order they were made. */
+    /**
+     * When grafts pushed or died, as their looks tell it, in the order they were made; of those of one technique without what
+     * is {@link #untold}.
+     */
     public List<PushRow> pushes(GraftFilter filter) {
-        return grafts.pushes(folded(filter));
+        return grafts.pushes(folded(filter), filter.techniqueKey() == null ? Set.of() : untold());
     }
 
     /** Every graft as it was made, in the order they were made. */

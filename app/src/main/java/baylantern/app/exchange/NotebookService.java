@@ -19,12 +19,10 @@ import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Pen;
 import baylantern.app.platform.Undoer;
-import baylantern.core.bench.Cover;
 import baylantern.core.care.GraftState;
 import baylantern.core.care.Sign;
 import baylantern.core.exchange.NotebookChoices;
 import baylantern.core.exchange.NotebookGraft;
-import baylantern.core.exchange.NotebookReader;
 import baylantern.core.exchange.NotebookReport;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Words;
@@ -64,7 +62,6 @@ public class NotebookService implements Undoer {
     private final Pen pen;
     private final ActService acts;
     private final FarmClock clock;
-    private final NotebookReader reader;
     private final ReadingDesk desk;
 
     NotebookService(
@@ -76,7 +73,6 @@ public class NotebookService implements Undoer {
             LookHistory looks,
             ActService acts,
             FarmClock clock,
-            Words words,
             Changes changes,
             Pen pen,
             ReadingDesk desk) {
@@ -91,7 +87,6 @@ public class NotebookService implements Undoer {
         this.looks = looks;
         this.acts = acts;
         this.clock = clock;
-        this.reader = new NotebookReader(words);
     }
 
     /** Reads a file under the choices made, writing nothing. */
@@ -107,9 +102,8 @@ public class NotebookService implements Undoer {
     /** Imports every row that can be taken; one transaction. */
     @Transactional
     public Imported bringIn(byte[] file, NotebookChoices choices) {
-        // Read before anybody has to wait. Who was overtaken meanwhile is served once more with the pen in hand; what
-        // was
-        // read then still lies on the desk, unless it is no longer so.
+        // Read before anybody has to wait. Who was overtaken is served once more with the pen in hand; the reading then
+        // still lies on the desk, unless it is no longer so.
         NotebookReport report = read(file, choices);
         pen.take();
         if (report.grafts().isEmpty()) {
@@ -197,7 +191,7 @@ public class NotebookService implements Undoer {
                     new NewGraft.Made(row.technique(), row.maker() == null ? null : person(row.maker()), row.madeOn()),
                     new NewGraft.Wood(Objects.requireNonNullElse(row.source(), ""), row.woodCutOn()),
                     new NewGraft.Sizes(row.scionMm(), row.stockMm()),
-                    reader.cover(row.notes()).orElse(Cover.UNKNOWN).name(),
+                    desk.cover(row.notes()).name(),
                     notes(row),
                     new NewGraft.Origin(act, ReadingDesk.hash(row.fingerprint()), null, null, null),
                     bench.plainFit(

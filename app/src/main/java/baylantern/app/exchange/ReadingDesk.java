@@ -1,5 +1,6 @@
 package baylantern.app.exchange;
 
+import baylantern.core.bench.Cover;
 import baylantern.core.exchange.NotebookChoices;
 import baylantern.core.exchange.NotebookReader;
 import baylantern.core.exchange.NotebookReport;
@@ -59,6 +60,11 @@ class ReadingDesk {
                 reader.read(file, choices, today, varieties, row -> asked.computeIfAbsent(hash(row), here::contains));
         last.set(new Reading(by, asked, report));
         return report;
+    }
+
+    /** The cover a note names, unknown where it names none. */
+    Cover cover(String notes) {
+        return reader.cover(notes).orElse(Cover.UNKNOWN);
     }
 
     /** By what a row is known again. */

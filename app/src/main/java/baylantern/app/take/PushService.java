@@ -70,7 +70,8 @@ class PushService {
         this.grafts = grafts;
         this.warmth = warmth;
         this.rules = rules;
-        this.courses = changes.deriveEach(this::reckon, SeasonFacts.skyAnd(Fact.GRAFTS, Fact.GRAFT_STATES, Fact.LOOKS));
+        this.courses = changes.deriveEach(
+                this::reckon, SeasonFacts.skyAnd(Fact.GRAFTS, Fact.GRAFT_STATES, Fact.LOOKS, Fact.RUNS, Fact.TRIALS));
     }
 
     /**
