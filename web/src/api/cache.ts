@@ -20,7 +20,12 @@ function shared(before: unknown, now: unknown) {
 
 export const queryClient = new QueryClient({
   defaultOptions: {
-    queries: { retry: 1, staleTime: 5_000, refetchOnWindowFocus: true, structuralSharing: shared },
+    queries: {
+      retry: (times, problem: Error & { status?: number }) => times < 1 && problem.status !== 401,
+      staleTime: 5_000,
+      refetchOnWindowFocus: true,
+      structuralSharing: shared,
+    },
   },
 });
 
@@ -36,3 +41,6 @@ export function factsChanged(changed: ReadonlySet<string>) {
 
 /** Everything is read anew: nobody knows what somebody else changed. */
 export const allChanged = () => queryClient.invalidateQueries();
+
+/** Whether anybody is signed in here is asked anew. */
+export const whoChanged = () => queryClient.invalidateQueries({ queryKey: ["farm"] });

@@ -1,6 +1,6 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import { chosen, unitWords, whenChosen } from "../units";
-import { allChanged, factsChanged, noteFacts } from "./cache";
+import { allChanged, factsChanged, noteFacts, whoChanged } from "./cache";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -8,6 +8,7 @@ export type Schemas = components["schemas"];
 const FACTS = "Lantern-Facts";
 const CHANGED = "Lantern-Changed";
 const CONFLICT = 409;
+const SIGNED_OUT = 401;
 const TRIES = 3;
 const PAUSE_MS = 600;
 
@@ -51,6 +52,7 @@ function heard(response: Response) {
   if (changed) factsChanged(new Set(changed.split(" ")));
   // Somebody else was first: what is on the screen is not how things stand.
   if (response.status === CONFLICT) allChanged();
+  if (response.status === SIGNED_OUT && !response.url.endsWith("/farm")) whoChanged();
 }
 
 const everyRequest: Middleware = {
@@ -87,6 +89,10 @@ export class ProblemError extends Error {
     this.status = status;
   }
 }
+
+/** Whether this device is not signed in, or no longer. */
+export const isSignedOut = (problem: unknown) =>
+  problem instanceof ProblemError && problem.status === SIGNED_OUT;
 
 // What was typed and cannot be read is no number: it stops here, said at its field, and is never sent as left empty.
 function written(body: unknown): string {

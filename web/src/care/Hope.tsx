@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
 import { dayWords } from "../days";
-import { percent } from "../share";
+import { percent } from "../percent";
 
 export const useHope = (code: string | undefined) =>
   useQuery({

@@ -202,6 +202,7 @@ export function Rounds() {
           <Select
             aria-label="Who is looking"
             value={personId ?? ""}
+            disabled={farm.data?.who !== undefined}
             onChange={(e) => choose({ personId: e.target.value ? Number(e.target.value) : undefined })}
           >
             <option value="">who is looking</option>

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { CauseBeam } from "../drawings/CauseBeam";
-import { percent } from "../share";
+import { percent } from "../percent";
 import { Button } from "../ui/parts";
 import { type Case, type CauseTold, shareWords, type Weight } from "./causeApi";
 

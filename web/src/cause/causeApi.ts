@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
-import { percent } from "../share";
+import { percent } from "../percent";
 
 export type Pile = Schemas["cause.Pile"];
 export type Session = Schemas["cause.Session"];

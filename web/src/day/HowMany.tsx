@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import type { Draft } from "../flush/draft";
-import { percent } from "../share";
+import { percent } from "../percent";
 import { Field, Input, Select } from "../ui/fields";
 import { Button, PartHeading } from "../ui/parts";
 import { linear } from "../ui/scales";

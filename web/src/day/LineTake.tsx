@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import type { Schemas } from "../api/client";
-import { percent } from "../share";
+import { percent } from "../percent";
 
 /** What a line is likely to take, and the one change that would raise it most; both open to what they rest on. */
 export function LineTake({ likely, grafts }: { likely: Schemas["take.Told"]; grafts: number }) {

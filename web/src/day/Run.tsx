@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
+import { useFarm } from "../api/queries";
 import { dayWords } from "../days";
 import { PeopleOptions } from "../place/PeopleOptions";
 import { useCommands } from "../ui/commands";
@@ -49,6 +50,7 @@ export function Run() {
 type Hand = Schemas["day.HandView"];
 
 function Head({ day, hand, personId }: { day: string; hand?: Hand; personId?: number }) {
+  const farm = useFarm();
   const made = hand?.progress.made ?? 0;
   const all = hand ? made + hand.progress.open : 0;
   return (
@@ -64,6 +66,7 @@ function Head({ day, hand, personId }: { day: string; hand?: Hand; personId?: nu
         <Select
           aria-label="Who works here"
           value={personId ?? ""}
+          disabled={farm.data?.who !== undefined}
           onChange={(e) => choose({ personId: e.target.value ? Number(e.target.value) : undefined })}
         >
           <option value="">who works here</option>

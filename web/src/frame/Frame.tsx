@@ -1,11 +1,13 @@
 import { Suspense, useEffect, useState } from "react";
 import { Navigate, NavLink, Route, Routes, useLocation, useNavigate } from "react-router";
+import { isSignedOut } from "../api/client";
 import { useFarm, useToLookAt } from "../api/queries";
 import { dated, dayWords } from "../days";
 import { useCommands } from "../ui/commands";
 import { Piece } from "../ui/Piece";
 import { Coming, Trouble } from "../ui/parts";
 import { takeBack } from "../undo";
+import { choose, chosen } from "../units";
 import { DemoClock } from "./DemoClock";
 import { Failing } from "./Failing";
 import { Later } from "./Later";
@@ -21,6 +23,7 @@ const Find = part(() => import("./Find"), "Find");
 const SawSomething = part(() => import("./SawSomething"), "SawSomething");
 const MoreSheet = part(() => import("./MoreSheet"), "MoreSheet");
 const KeyHelp = part(() => import("./KeyHelp"), "KeyHelp");
+const SignIn = part(() => import("../share/SignIn"), "SignIn");
 const InStep = part(() => import("./InStep"), "InStep");
 const TradeWord = part(() => import("./TradeWord"), "TradeWord");
 const Begin = PAGES.find((page) => page.path === "/begin")?.Shown ?? NoSuchPage;
@@ -63,11 +66,21 @@ export function Frame() {
     ],
     begun,
   );
+  const who = farm.data?.who;
+  useEffect(() => {
+    if (who && chosen().personId !== who.personId) choose({ personId: who.personId });
+  }, [who]);
   const name = farm.data?.site?.name;
   const today = farm.data?.today;
   useEffect(() => {
     if (name && today) markPages(name, today);
   }, [name, today]);
+  if (isSignedOut(farm.error))
+    return (
+      <Suspense fallback={<Coming />}>
+        <SignIn />
+      </Suspense>
+    );
   if (farm.error) return <Trouble problem={farm.error} />;
   if (!farm.data) return null;
   if (!begun && pathname !== "/begin") return <Navigate to="/begin" replace />;
@@ -91,6 +104,8 @@ export function Frame() {
           <b className="block text-[18px]">Bay Lantern</b>
           <span className="block truncate text-[13px] text-soft">
             {farm.data.unread > 0 ? `${farm.data.unread} not understood` : farm.data.site?.name}
+            {who &&
+              `, ${farm.data.people.find((p) => p.id === who.personId)?.name}${who.role === "GUEST" ? " looks on" : ""}`}
           </span>
         </NavLink>
         <SeasonBand spanned={spanned} />

@@ -1,4 +1,4 @@
-import { allChanged, factsChanged } from "../api/cache";
+import { allChanged, factsChanged, whoChanged } from "../api/cache";
 import { first, page } from "../api/client";
 
 const FEED = "/api/changes";
@@ -46,7 +46,9 @@ function listen() {
   feed.addEventListener("changed", ({ data, lastEventId }) => tell({ mark: lastEventId, changed: data }));
   // A line that broke is taken up again by the browser; one that was refused is not.
   feed.addEventListener("error", () => {
-    if (feed.readyState === EventSource.CLOSED) setTimeout(listen, AGAIN_MS);
+    if (feed.readyState !== EventSource.CLOSED) return;
+    whoChanged();
+    setTimeout(listen, AGAIN_MS);
   });
 }
 

@@ -56,7 +56,8 @@ export function WasDone() {
             <span>
               {dated(act.sentence)}
               <span className="block text-[13.5px] text-soft">
-                {act.personName ?? "nobody named"}, {hourWords(act.doneAt)}
+                {act.personName ?? "nobody named"}
+                {act.device && ` on ${act.device}`}, {hourWords(act.doneAt)}
               </span>
             </span>
             <Button

@@ -84,6 +84,7 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/farm": part(() => import("../place/FarmRoom"), "FarmRoom"),
   "/farm/weather": part(() => import("../weather/WeatherRoom"), "WeatherRoom"),
   "/farm/notebook": part(() => import("../exchange/Notebook"), "Notebook"),
+  "/farm/phones": part(() => import("../share/Phones"), "Phones"),
   "/graft/:code": part(() => import("../care/GraftSheet"), "GraftPage"),
   "/done": part(() => import("./WasDone"), "WasDone"),
   "/begin": part(() => import("../begin/FirstRun"), "FirstRun"),

@@ -4,6 +4,7 @@ import api, { type Schemas, told } from "../api/client";
 import { useFarm, useSpots } from "../api/queries";
 import { BringFarm } from "../exchange/BringFarm";
 import { Copies } from "../exchange/Copies";
+import { SignedIn } from "../share/SignedIn";
 import { Field, Input, Select } from "../ui/fields";
 import { Button, Coming, PartHeading, Statement } from "../ui/parts";
 import { useSend } from "../ui/useSend";
@@ -18,6 +19,7 @@ export function FarmRoom() {
   const farm = useFarm();
   const { length, theme, warmth, volume, wind } = useChoices();
   if (!farm.data?.site) return <Coming what="the farm" />;
+  const owner = (farm.data.who?.role ?? "OWNER") === "OWNER";
   return (
     <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">
       <Statement title={farm.data.site.name}>
@@ -77,12 +79,21 @@ export function FarmRoom() {
               </Select>
             </Field>
           </div>
+          <SignedIn />
+          {owner && (
+            <>
+              <PartHeading>Phones and people</PartHeading>
+              <Link to="/farm/phones" className="text-sea underline">
+                Who is let in on which device
+              </Link>
+            </>
+          )}
           <PartHeading>Weather</PartHeading>
           <Link to="/farm/weather" className="text-sea underline">
             The record, the station, the normals
           </Link>
-          <InAndOut />
-          <Copies />
+          <InAndOut owner={owner} />
+          {owner && <Copies />}
         </section>
       </div>
     </div>
@@ -283,24 +294,28 @@ function Adder(props: {
   );
 }
 
-function InAndOut() {
+function InAndOut({ owner }: { owner: boolean }) {
   return (
     <>
       <PartHeading>In and out</PartHeading>
       <ul className="grid gap-1.5">
-        <li>
-          <Link to="/farm/notebook" className="text-sea underline">
-            Bring in an old notebook
-          </Link>
-        </li>
-        <li>
-          <a className="text-sea underline" href="/api/exchange/farm.zip">
-            Take the whole farm out, as a zip
-          </a>
-        </li>
-        <li>
-          <BringFarm words="Bring a whole farm in, from such a zip" />
-        </li>
+        {owner && (
+          <>
+            <li>
+              <Link to="/farm/notebook" className="text-sea underline">
+                Bring in an old notebook
+              </Link>
+            </li>
+            <li>
+              <a className="text-sea underline" href="/api/exchange/farm.zip">
+                Take the whole farm out, as a zip
+              </a>
+            </li>
+            <li>
+              <BringFarm words="Bring a whole farm in, from such a zip" />
+            </li>
+          </>
+        )}
         <li>
           <a className="text-sea underline" href="/api/exchange/grafts.csv">
             All grafts as CSV

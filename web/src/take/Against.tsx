@@ -1,4 +1,4 @@
-import { percent } from "../share";
+import { percent } from "../percent";
 import { Coming, Trouble } from "../ui/parts";
 import { type Duel, points, useDuel } from "./factApi";
 

@@ -2,7 +2,7 @@ import type { Schemas } from "../api/client";
 import { GainRung } from "../drawings/GainRung";
 import { Tenths } from "../drawings/Tenths";
 import { partOf, useScope } from "../frame/scope";
-import { percent } from "../share";
+import { percent } from "../percent";
 import { Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { usePhone } from "../ui/usePhone";
 import { type Gain, points, useGains } from "./factApi";

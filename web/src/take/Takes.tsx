@@ -5,7 +5,7 @@ import api, { type Schemas, told } from "../api/client";
 import { dayAndYear, dayOfYear } from "../days";
 import { takeWords } from "../drawings/TakeStrip";
 import { partOf, useScope } from "../frame/scope";
-import { percent } from "../share";
+import { percent } from "../percent";
 import { useCommands } from "../ui/commands";
 import { Select } from "../ui/fields";
 import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { useRules, useVarieties } from "../api/queries";
-import { percent } from "../share";
+import { percent } from "../percent";
 import { useFactGroups } from "../take/factApi";
 import { Field, Input, Select } from "../ui/fields";
 import { Button, Coming, Trouble } from "../ui/parts";

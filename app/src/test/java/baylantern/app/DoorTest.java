@@ -2,7 +2,11 @@ package baylantern.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.net.Socket;
 import java.net.http.HttpRequest.BodyPublishers;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class DoorTest extends ApiTest {
@@ -20,6 +24,35 @@ class DoorTest extends ApiTest {
                 .isEqualTo(403);
         assertThat(http.send(write).status()).isEqualTo(200);
         assertThat(http.get("/api/people").json().size()).isEqualTo(1);
+    }
+
+    @Test
+    void namesThatWereMadeToLeadHereAreNotOurs() throws IOException {
+        int port = http.port();
+        for (String host :
+                List.of("127.0.0.1:" + port, "localhost", "LOCALHOST:" + port, "[::1]:" + port, "127.0.0.1")) {
+            assertThat(asking(port, host)).as(host).startsWith("HTTP/1.1 200");
+        }
+        for (String host : List.of(
+                "elsewhere.invalid:" + port,
+                "localhost.elsewhere.invalid",
+                "192.168.1.9",
+                "127.0.0.1.elsewhere.invalid")) {
+            assertThat(asking(port, host))
+                    .as(host)
+                    .startsWith("HTTP/1.1 421")
+                    .contains("does not go by that name")
+                    .doesNotContain("today");
+        }
+    }
+
+    private static String asking(int port, String host) throws IOException {
+        try (Socket line = new Socket("127.0.0.1", port)) {
+            line.setSoTimeout(20_000);
+            String asked = "GET /api/farm HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n";
+            line.getOutputStream().write(asked.getBytes(StandardCharsets.US_ASCII));
+            return new String(line.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
     }
 
     @Test

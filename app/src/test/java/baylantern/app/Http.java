@@ -25,11 +25,24 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Http {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private final HttpClient client = HttpClient.newHttpClient();
+    private final HttpClient client;
     private final String base;
+    private final Map<String, String> headings;
 
     public Http(int port) {
-        this.base = "http://127.0.0.1:" + port;
+        this("http://127.0.0.1:" + port, HttpClient.newHttpClient(), Map.of());
+    }
+
+    /** Speaks to a door in this way, with these headings on each request. */
+    Http(String base, HttpClient client, Map<String, String> headings) {
+        this.base = base;
+        this.client = client;
+        this.headings = headings;
+    }
+
+    /** The same line with other headings. */
+    Http with(Map<String, String> others) {
+        return new Http(base, client, others);
     }
 
     public record Answer(int status, byte[] bytes, HttpResponse<byte[]> whole) {
@@ -112,7 +125,9 @@ public final class Http {
     }
 
     HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(base + path));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path));
+        headings.forEach(request::header);
+        return request;
     }
 
     HttpRequest.Builder json(String path) {

@@ -70,6 +70,8 @@ class StatementsTest {
         }
         made.remove("house_request");
         made.remove("house_pen");
+        // Who is let in on which device belongs to the house, not to the farm.
+        made.removeIf(table -> table.startsWith("share_"));
         assertThat(TableVault.TABLES).containsExactlyInAnyOrderElementsOf(made);
     }
 

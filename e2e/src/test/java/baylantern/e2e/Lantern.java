@@ -27,17 +27,26 @@ final class Lantern implements AutoCloseable {
     private static final String STORE = "farm.mv.db";
 
     final Path data;
-    private final boolean demo;
+    private final List<String> how;
     private Process process;
     private String address = "";
 
-    private Lantern(Path data, boolean demo) {
+    private Lantern(Path data, String... how) {
         this.data = data;
-        this.demo = demo;
+        this.how = List.of(how);
     }
 
     /** The demo farm, as it was grown once at the build. */
     static Lantern demo() {
+        return grown("--demo");
+    }
+
+    /** The same, shared in the network of this machine. */
+    static Lantern shared() {
+        return grown("--demo", "--share");
+    }
+
+    private static Lantern grown(String... how) {
         Path data = folder();
         try {
             Path grown = Path.of(System.getProperty("lantern.run")).resolveSibling("demo-grown");
@@ -47,11 +56,11 @@ final class Lantern implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return new Lantern(data, true).start();
+        return new Lantern(data, how).start();
     }
 
     static Lantern empty() {
-        return new Lantern(folder(), false).start();
+        return new Lantern(folder()).start();
     }
 
     private static Path folder() {
@@ -84,9 +93,7 @@ final class Lantern implements AutoCloseable {
 
     Lantern start() {
         List<String> words = new ArrayList<>(List.of("--data", data.toString(), "--port", "0"));
-        if (demo) {
-            words.add("--demo");
-        }
+        words.addAll(how);
         try {
             process = java(words.toArray(String[]::new)).start();
             address = waitUntilLit();
@@ -144,6 +151,15 @@ final class Lantern implements AutoCloseable {
 
     String address() {
         return address;
+    }
+
+    /** Where other devices find the farm, as this machine itself can too. */
+    String sharedAddress() throws IOException {
+        Matcher port = Pattern.compile(":(\\d+)\"").matcher(get("/api/share").body());
+        if (!port.find()) {
+            throw new IllegalStateException("the farm is not shared");
+        }
+        return "https://127.0.0.1:" + port.group(1);
     }
 
     /** How much memory the process holds, kB. */

@@ -1,6 +1,8 @@
 package baylantern.app.begin;
 
 import baylantern.app.place.Site;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -21,6 +23,7 @@ class BeginController {
     /** What stands after the beginning. */
     record Begun(long actId, Site site, int plants) {}
 
+    @Needs(Role.OWNER)
     @PostMapping("/beginning")
     Begun begin(@Valid @RequestBody Beginning entry) {
         return begin.begin(entry);

@@ -2,6 +2,8 @@ package baylantern.app.bench;
 
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.rules.Finding;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
@@ -56,11 +58,13 @@ class BenchController {
         this.finds = finds;
     }
 
+    @Needs(Role.HAND)
     @PostMapping
     BenchService.Logged log(@Valid @RequestBody BenchEntry entry) {
         return bench.log(entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/check")
     List<Finding> check(@Valid @RequestBody BenchEntry entry) {
         return bench.check(entry);
@@ -69,6 +73,7 @@ class BenchController {
     /** What the next graft is likely to be: as the last one; the code if its variety stays; sources used before. */
     record Next(@Nullable Graft last, @Nullable String code, List<String> sources) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/next")
     Next next(@RequestParam(required = false) @Nullable Long varietyId) {
         Graft last = grafts.latest().orElse(null);
@@ -79,11 +84,13 @@ class BenchController {
         return new Next(last, code, grafts.sources());
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/free-stems")
     List<FreeStem> freeStems(@RequestParam String speciesKey, @RequestParam(required = false) @Nullable String search) {
         return bench.freeStems(search, speciesKey);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/tray")
     TrayService.Tray tray(
             @RequestParam long varietyId,
@@ -94,16 +101,19 @@ class BenchController {
         return trays.of(varietyId, new TrayService.Stick(techniqueKey, scionMm, makerId), search);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/habits")
     List<HabitService.HabitView> habits() {
         return habits.all();
     }
 
+    @Needs(Role.OWNER)
     @PutMapping("/habits")
     HabitService.HabitDone habit(@Valid @RequestBody HabitService.HabitEntry entry) {
         return habits.set(entry);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/schools")
     Map<String, String> schools(@RequestParam String speciesKey, @RequestParam String techniqueKey) {
         return bench.standardSchools(speciesKey, techniqueKey);
@@ -112,6 +122,7 @@ class BenchController {
     /** Grafts of a filter; total tells how many there are in all. */
     record GraftList(int total, List<Graft> grafts) {}
 
+    @Needs(Role.GUEST)
     @GetMapping
     GraftList list(
             @RequestParam(required = false) @Nullable Long varietyId,
@@ -135,27 +146,32 @@ class BenchController {
 
             int version) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/{code}/notes")
     Graft notes(@PathVariable String code, @Valid @RequestBody Notes entry) {
         return grafts.changeNotes(code, entry.version(), entry.notes());
     }
 
+    @Needs(Role.HAND)
     @PutMapping("/{code}/made")
     CorrectionService.Corrected correct(
             @PathVariable String code, @Valid @RequestBody CorrectionService.Correction entry) {
         return corrections.correct(code, entry);
     }
 
+    @Needs(Role.HAND)
     @PutMapping("/made")
     CorrectionService.Corrected correctTogether(@Valid @RequestBody CorrectionService.Together entry) {
         return corrections.correctTogether(entry);
     }
 
+    @Needs(Role.HAND)
     @PutMapping("/{code}/parts")
     CorrectionService.Corrected correctParts(@PathVariable String code, @Valid @RequestBody PartsService.Parts entry) {
         return parts.correct(code, entry);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/find")
     List<FindService.Found> find(@RequestParam String q) {
         return finds.find(q);

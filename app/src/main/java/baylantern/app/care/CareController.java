@@ -5,6 +5,8 @@ import baylantern.app.bench.GraftSchool;
 import baylantern.app.bench.GraftService;
 import baylantern.app.bench.HiddenArms;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.GraftState;
 import baylantern.core.care.Sign;
@@ -56,16 +58,19 @@ class CareController {
         this.clock = clock;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/today")
     WalkService.TodayView today() {
         return walk.today();
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/rounds")
     WalkService.RoundView round(@RequestParam(required = false) @Nullable Long spotId) {
         return walk.round(spotId);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/looks")
     CareService.Answered answer(@Valid @RequestBody LookEntry entry) {
         return care.answer(entry);
@@ -76,6 +81,7 @@ class CareController {
             @NotNull(message = "needs what was found") @Size(max = 20, message = "are at most 20")
             List<@NotNull Trace> found) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/looks/{actId}/found")
     CareService.FoundDone found(@PathVariable long actId, @Valid @RequestBody Found found) {
         return care.found(actId, found.found());
@@ -84,6 +90,7 @@ class CareController {
     /** What chance a silent graft still has; nothing where it has pushed or ended. */
     record Chance(WaitingService.@Nullable Hope hope) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/grafts/{code}/waiting")
     Chance chance(@PathVariable String code) {
         return new Chance(waiting.hope(grafts.byCode(code)));
@@ -92,6 +99,7 @@ class CareController {
     /** Silent grafts for which waiting no longer pays. */
     record ToGiveUp(List<WaitingService.Hope> grafts) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/waiting")
     ToGiveUp toGiveUp() {
         return new ToGiveUp(waiting.toGiveUp());
@@ -129,6 +137,7 @@ class CareController {
     /** Everything about one graft. */
     record Sheet(WalkService.Stop stop, List<Past> past, List<GraftSchool> schools) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/grafts/{code}")
     Sheet sheet(@PathVariable String code) {
         Graft graft = grafts.byCode(code);

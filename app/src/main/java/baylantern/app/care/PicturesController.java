@@ -2,7 +2,9 @@ package baylantern.app.care;
 
 import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftService;
+import baylantern.app.platform.Needs;
 import baylantern.app.platform.Photo;
+import baylantern.app.platform.Role;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.GraftState;
 import baylantern.core.rules.Known;
@@ -55,6 +57,7 @@ class PicturesController {
     /** The pictures of a graft, oldest first. */
     record Pictures(String code, String varietyName, List<Picture> pictures) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/grafts/{code}/pictures")
     Pictures pictures(@PathVariable String code) {
         Graft graft = grafts.byCode(code);
@@ -78,6 +81,7 @@ class PicturesController {
                 row.personName());
     }
 
+    @Needs(Role.HAND)
     @PostMapping(path = "/grafts/{code}/pictures", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     PictureService.PictureDone add(
             @PathVariable String code,
@@ -89,6 +93,7 @@ class PicturesController {
     }
 
     /** The picture itself; under its number it is always the same. */
+    @Needs(Role.GUEST)
     @GetMapping(path = "/pictures/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> image(@PathVariable long id, @RequestParam(defaultValue = "false") boolean small) {
         return ResponseEntity.ok()
@@ -96,6 +101,7 @@ class PicturesController {
                 .body(pictures.image(id, small));
     }
 
+    @Needs(Role.HAND)
     @DeleteMapping("/pictures/{id}")
     PictureService.PictureDone remove(@PathVariable long id) {
         return pictures.remove(id);

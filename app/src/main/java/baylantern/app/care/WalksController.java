@@ -1,5 +1,7 @@
 package baylantern.app.care;
 
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
@@ -25,6 +27,7 @@ class WalksController {
     }
 
     /** The walks as they are planned; with both days, as they would be with one moved. */
+    @Needs(Role.GUEST)
     @GetMapping
     WalksAhead.Walks walks(
             @RequestParam(required = false) @Nullable LocalDate from,
@@ -37,6 +40,7 @@ class WalksController {
             @NotNull(message = "needs the day it is on") LocalDate from,
             @NotNull(message = "needs the day it goes to") LocalDate to) {}
 
+    @Needs(Role.HAND)
     @PutMapping
     WalksAhead.WalkDone move(@Valid @RequestBody Moving moving) {
         return walks.move(moving.from(), moving.to());
@@ -45,11 +49,13 @@ class WalksController {
     /** Who walks, null for nobody yet. */
     record Walker(@Nullable Long personId) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/{day}/person")
     WalksAhead.WalkDone person(@PathVariable LocalDate day, @RequestBody Walker walker) {
         return walks.person(day, walker.personId());
     }
 
+    @Needs(Role.OWNER)
     @DeleteMapping
     WalksAhead.WalkDone free() {
         return walks.free();

@@ -1,5 +1,7 @@
 package baylantern.app.cause;
 
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.care.Trace;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -28,12 +30,14 @@ class CauseController {
         this.causes = causes;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping
     CauseService.Pile pile() {
         return causes.pile();
     }
 
     /** The failures of the session a failed graft belongs to. */
+    @Needs(Role.GUEST)
     @GetMapping("/{code}")
     CauseService.SessionView session(@PathVariable String code) {
         return causes.session(code);
@@ -47,6 +51,7 @@ class CauseController {
             @NotNull(message = "needs what was not seen") @Size(max = 20, message = "are at most 20")
             List<@NotNull Trace> unseen) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/{code}/signs")
     CauseDesk.Done signs(@PathVariable String code, @Valid @RequestBody Signs signs) {
         return desk.signs(code, Set.copyOf(signs.seen()), Set.copyOf(signs.unseen()));
@@ -59,6 +64,7 @@ class CauseController {
 
             @NotBlank(message = "needs a cause") String cause) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/verdicts")
     CauseDesk.Done decide(@Valid @RequestBody Verdict verdict) {
         return desk.decide(verdict.codes(), verdict.cause());

@@ -1,5 +1,7 @@
 package baylantern.app.day;
 
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.List;
@@ -45,77 +47,92 @@ class BenchDayController {
         this.hands = hands;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping
     List<BenchDayService.DayHead> heads() {
         return days.heads();
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/{day}")
     BenchDayService.DayView view(@PathVariable LocalDate day) {
         return days.view(day);
     }
 
+    @Needs(Role.HAND)
     @PutMapping("/{day}/team")
     BenchDayService.Done team(@PathVariable LocalDate day, @Valid @RequestBody TeamEntry entry) {
         return teams.set(day, entry);
     }
 
+    @Needs(Role.HAND)
     @PutMapping("/{day}/order")
     BenchDayService.Done order(@PathVariable LocalDate day, @Valid @RequestBody OrderService.OrderEntry entry) {
         return orders.order(day, entry);
     }
 
+    @Needs(Role.HAND)
     @DeleteMapping("/{day}/order")
     BenchDayService.Done bestOrder(@PathVariable LocalDate day) {
         return orders.bestOrder(day);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/{day}/begin")
     BenchDayService.Done begin(@PathVariable LocalDate day) {
         return runs.begin(day);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/{day}/labels")
     NumberedService.Numbered number(@PathVariable LocalDate day) {
         return numbered.number(day);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/{day}/lists/{listId}")
     BenchDayService.Done ofList(@PathVariable LocalDate day, @PathVariable long listId) {
         return listed.plan(day, listId);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/{day}/limbs/{code}")
     BenchDayService.Done ofLimbs(
             @PathVariable LocalDate day, @PathVariable String code, @Valid @RequestBody ListedLines.LimbsEntry entry) {
         return listed.planLimbs(day, code, entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/{day}/spread")
     BenchDayService.Done spread(@PathVariable LocalDate day) {
         return spreads.spread(day);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/{day}/end")
     BenchDayService.Done end(@PathVariable LocalDate day) {
         return runs.end(day);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/{day}/at-hand")
     HandService.HandView atHand(@PathVariable LocalDate day, @Valid @RequestBody HandService.Asking asking) {
         return hands.at(day, asking);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/jobs/{id}/made")
     RunService.MadeDone made(@PathVariable long id, @Valid @RequestBody RunService.MadeEntry entry) {
         return runs.made(id, entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/jobs/{id}/refusal")
     BenchDayService.Done refuse(@PathVariable long id, @Valid @RequestBody RunService.RefusalEntry entry) {
         return runs.refuse(id, entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/jobs/{id}/later")
     BenchDayService.Done later(@PathVariable long id) {
         return runs.later(id);

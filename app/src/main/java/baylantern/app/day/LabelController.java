@@ -1,6 +1,8 @@
 package baylantern.app.day;
 
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.day.label.LabelSheet;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -33,6 +35,7 @@ class LabelController {
      * Sheets of labels: for codes with commas between them, or for the grafts of a day. Measures in mm make sheets of the
      * grower's own; those left out are the kind's.
      */
+    @Needs(Role.GUEST)
     @GetMapping(path = "/api/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(
             @RequestParam(defaultValue = "") String codes,
@@ -111,6 +114,7 @@ class LabelController {
     }
 
     /** What a photo of a label shows. */
+    @Needs(Role.GUEST)
     @PostMapping("/api/scans")
     ScanService.Scanned scan(@RequestBody byte[] picture) {
         return scans.read(picture);

@@ -1,6 +1,8 @@
 package baylantern.app.day;
 
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.day.label.LabelSheet;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -40,11 +42,13 @@ class PrinterController {
             @NotNull(message = "needs a kind of label") LabelSheet.Kind kind,
             @NotNull(message = "are needed") Set<LabelService.Part> parts) {}
 
+    @Needs(Role.GUEST)
     @GetMapping
     LabelPrinter.Standing standing() {
         return printer.standing();
     }
 
+    @Needs(Role.HAND)
     @PostMapping
     LabelPrinter.Standing print(@Valid @RequestBody PrintEntry entry) {
         List<String> codes = entry.codes() != null
@@ -60,12 +64,14 @@ class PrinterController {
         return printer.standing();
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/roll")
     LabelPrinter.Standing newRoll() {
         printer.newRoll();
         return printer.standing();
     }
 
+    @Needs(Role.GUEST)
     @GetMapping(path = "/strips/{name}", produces = MediaType.IMAGE_PNG_VALUE)
     byte[] picture(@PathVariable String name) {
         return printer.picture(name).orElseThrow(() -> FarmProblem.unknown("strip", name));

@@ -1,5 +1,7 @@
 package baylantern.app.exchange;
 
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,16 +19,19 @@ class CopyController {
         this.copies = copies;
     }
 
+    @Needs(Role.OWNER)
     @GetMapping
     CopyService.CopiesView all() {
         return copies.all();
     }
 
+    @Needs(Role.OWNER)
     @PostMapping
     CopyService.CopiesView keepNow() {
         return copies.keepNow();
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/{name}/back")
     CopyService.Back goBackTo(@PathVariable String name) {
         return copies.goBackTo(name);

@@ -4,6 +4,8 @@ import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
 import baylantern.app.platform.CsvTable;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.bench.Cover;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -32,17 +34,20 @@ class ExchangeController {
         this.grafts = grafts;
     }
 
+    @Needs(Role.OWNER)
     @GetMapping("/farm.zip")
     void exportFarm(HttpServletResponse response) throws IOException {
         download(response, "application/zip", "bay-lantern-farm.zip");
         zip.write(response.getOutputStream());
     }
 
+    @Needs(Role.OWNER)
     @PostMapping(value = "/farm.zip", consumes = "application/octet-stream")
     Map<String, Integer> importFarm(HttpServletRequest request) throws IOException {
         return zip.read(request.getInputStream());
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/visits.ics")
     void visits(HttpServletResponse response) throws IOException {
         String text = calendar.text();
@@ -50,6 +55,7 @@ class ExchangeController {
         response.getOutputStream().write(text.getBytes(StandardCharsets.UTF_8));
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/grafts.csv")
     void csv(HttpServletResponse response) throws IOException {
         download(response, "text/csv;charset=UTF-8", "grafts.csv");

@@ -49,7 +49,7 @@ import tools.jackson.databind.json.JsonMapper;
 class FarmZip {
 
     static final String FORMAT = "bay-lantern-farm";
-    static final int FORMAT_VERSION = 14;
+    static final int FORMAT_VERSION = 15;
 
     /** From this version on, texts a spreadsheet would reckon out are marked. */
     private static final int MARKED_FROM = 8;

@@ -1,5 +1,7 @@
 package baylantern.app.exchange;
 
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.exchange.ColumnRole;
 import baylantern.core.exchange.NotebookChoices;
 import baylantern.core.exchange.NotebookReport;
@@ -119,6 +121,7 @@ class NotebookController {
         }
     }
 
+    @Needs(Role.OWNER)
     @PostMapping(consumes = "application/octet-stream")
     Preview keep(HttpServletRequest request) throws IOException {
         String id = store.keep(request.getInputStream());
@@ -130,6 +133,7 @@ class NotebookController {
         }
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/{id}/preview")
     Preview preview(@PathVariable String id, @RequestBody Choices choices) {
         return Preview.of(id, notebooks.read(store.read(id), choices.plain()));
@@ -138,6 +142,7 @@ class NotebookController {
     /** What came of the import. */
     record Done(long actId, int grafts, int refused) {}
 
+    @Needs(Role.OWNER)
     @PostMapping("/{id}/import")
     Done bringIn(@PathVariable String id, @RequestBody Choices choices) {
         NotebookService.Imported imported = notebooks.bringIn(store.read(id), choices.plain());

@@ -1,6 +1,8 @@
 package baylantern.app.fit;
 
 import baylantern.app.bench.BenchService;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.fit.Round;
 import baylantern.core.fit.choice.BenchCase.Slips;
 import baylantern.core.fit.choice.TechniqueChoice;
@@ -54,6 +56,7 @@ class FitController {
         this.choice = new TechniqueChoice(rules);
     }
 
+    @Needs(Role.GUEST)
     @PostMapping
     FitView fit(@Valid @RequestBody FitEntry entry) {
         return fits.view(entry);
@@ -67,6 +70,7 @@ class FitController {
             @Nullable Double stockBarkMm,
             @NotNull(message = "is needed") @Valid CaseEntry on) {}
 
+    @Needs(Role.GUEST)
     @PostMapping("/techniques")
     TechniqueChoice.Weighed techniques(@Valid @RequestBody WeighEntry entry) {
         return choice.weigh(cases.of(
@@ -76,21 +80,25 @@ class FitController {
                 Round.of(entry.stockMm(), entry.stockBarkMm(), rules.fit())));
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/stems")
     List<MeasuredStem> stems(@RequestParam(required = false) @Nullable String search) {
         return stems.free(search);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/stems/{id}")
     MeasuredStem stem(@PathVariable long id) {
         return stems.stem(id);
     }
 
+    @Needs(Role.HAND)
     @PutMapping("/stems/{id}")
     StemService.StemDone measure(@PathVariable long id, @Valid @RequestBody StemMeasure measure) {
         return stems.measure(id, measure);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/hands")
     List<FitMapper.Hand> hands() {
         return cases.hands();
@@ -99,49 +107,58 @@ class FitController {
     /** How practised a hand is, 1 to 3. */
     record SkillEntry(int skill) {}
 
+    @Needs(Role.OWNER)
     @PutMapping("/hands/{personId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void hand(@PathVariable long personId, @RequestBody SkillEntry entry) {
         cases.setSkill(personId, entry.skill());
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/pairings")
     PairDesk.PairWork pair(@Valid @RequestBody PairEntry entry) {
         return pairs.begin(entry);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/pairings/{id}")
     PairDesk.PairWork pairing(@PathVariable long id) {
         return pairs.look(id);
     }
 
+    @Needs(Role.HAND)
     @DeleteMapping("/pairings/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stop(@PathVariable long id) {
         pairs.stop(id);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/lists")
     List<ListService.PreparedList> lists() {
         return lists.lists();
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/lists")
     ListService.ListDone keep(@Valid @RequestBody ListService.ListEntry entry) {
         return lists.keep(entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/lists/{id}/log")
     BenchService.Logged log(@PathVariable long id, @Valid @RequestBody ListService.LogEntry entry) {
         return lists.log(id, entry);
     }
 
+    @Needs(Role.HAND)
     @DeleteMapping("/lists/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable long id) {
         lists.remove(id);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/limbs")
     List<String> trees() {
         return limbs.trees();
@@ -150,11 +167,13 @@ class FitController {
     /** What was done, and can be undone. */
     record FitDone(long actId) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/limbs/{code}")
     FitDone limbs(@PathVariable String code, @Valid @RequestBody LimbService.LimbsEntry entry) {
         return new FitDone(limbs.keep(code, entry));
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/limbs/{code}")
     LimbService.LimbTree tree(
             @PathVariable String code,

@@ -10,7 +10,10 @@ import baylantern.app.place.PlaceService;
 import baylantern.app.place.PlantService;
 import baylantern.app.place.Site;
 import baylantern.app.platform.DemoClock;
+import baylantern.app.platform.Doer;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.app.platform.WrongClock;
 import baylantern.app.season.FlushService;
 import baylantern.app.sound.UnreadService;
@@ -43,6 +46,7 @@ class FrameController {
     private final DemoClock demo;
     private final UnreadService unread;
     private final WrongClock wrongClock;
+    private final Doer doer;
 
     FrameController(
             PlaceService places,
@@ -55,7 +59,9 @@ class FrameController {
             FarmClock clock,
             DemoClock demo,
             UnreadService unread,
-            WrongClock wrongClock) {
+            WrongClock wrongClock,
+            Doer doer) {
+        this.doer = doer;
         this.wrongClock = wrongClock;
         this.unread = unread;
         this.places = places;
@@ -69,7 +75,7 @@ class FrameController {
         this.demo = demo;
     }
 
-    /** What every screen needs to know, with lots on the shelf and things held, and what is amiss with the clock; without a site the first run has not been done. */
+    /** What every screen needs to know, with lots on the shelf and things held, what is amiss with the clock, and who is signed in; without a site the first run has not been done. */
     record FarmView(
             @Nullable Site site,
             LocalDate today,
@@ -77,12 +83,17 @@ class FrameController {
             boolean demo,
             @JsonUnwrapped Counts counts,
             List<Person> people,
-            @Nullable String amiss) {
+            @Nullable String amiss,
+            @Nullable Who who) {
+
+        /** Who is signed in on which device, and what they may do. */
+        record Who(long personId, Role role, String device) {}
 
         /** How much there is. */
         record Counts(int spots, int varieties, int plants, int grafts, int lots, int held, int unread) {}
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/farm")
     FarmView farm() {
         return new FarmView(
@@ -99,7 +110,14 @@ class FrameController {
                         lineage.held().size(),
                         unread.count()),
                 places.people(),
-                wrongClock.amiss());
+                wrongClock.amiss(),
+                who());
+    }
+
+    private FarmView.@Nullable Who who() {
+        Long person = doer.personId();
+        String device = doer.device();
+        return person == null || device == null ? null : new FarmView.Who(person, doer.role(), device);
     }
 
     /** The band: flush waves and grafts made by week and species, in the twelve months around today. */
@@ -110,6 +128,7 @@ class FrameController {
             List<WeekCount> made,
             List<FlushService.SpeciesWave> waves) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/season")
     Band band() {
         LocalDate today = clock.today();
@@ -130,6 +149,7 @@ class FrameController {
     /** What is to be looked at: how many grafts now, and how many visits aim at each day of the band to come. */
     record ToLookAt(int due, List<DayCount> visits) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/season/visits")
     ToLookAt visits() {
         LocalDate today = clock.today();
@@ -139,6 +159,7 @@ class FrameController {
     /** How many days to step, back below 0. */
     record Step(int days) {}
 
+    @Needs(Role.OWNER)
     @PostMapping("/demo-clock")
     Map<String, Integer> step(@RequestBody Step step) {
         return Map.of("takenBack", demo.step(step.days()));

@@ -1,6 +1,8 @@
 package baylantern.app.lineage;
 
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.lineage.Health;
 import baylantern.core.lineage.Link;
 import baylantern.core.lineage.Node;
@@ -56,36 +58,43 @@ class LineageController {
         this.clock = clock;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/sources")
     List<SourceService.SourceView> sources() {
         return sources.sources();
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/sources")
     LineageDone addSource(@Valid @RequestBody SourceEntry entry) {
         return sources.add(entry);
     }
 
+    @Needs(Role.OWNER)
     @PutMapping("/sources/{id}")
     LineageDone changeSource(@PathVariable long id, @Valid @RequestBody SourceEntry entry) {
         return sources.change(id, entry);
     }
 
+    @Needs(Role.OWNER)
     @DeleteMapping("/sources/{id}")
     LineageDone archiveSource(@PathVariable long id) {
         return sources.archive(id);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/tests")
     List<TestRow> tests(@RequestParam String key) {
         return tests.tests(LineageService.node(key));
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/tests")
     LineageDone addTest(@Valid @RequestBody TestEntry entry) {
         return tests.clear(entry);
     }
 
+    @Needs(Role.OWNER)
     @DeleteMapping("/tests/{id}")
     LineageDone removeTest(@PathVariable long id) {
         return tests.removeTest(id);
@@ -94,17 +103,20 @@ class LineageController {
     /** What a plant was raised from. */
     record Raised(long plantId, String fromKey, @Nullable LocalDate day) {}
 
+    @Needs(Role.OWNER)
     @PostMapping("/lineage/parents")
     LineageDone raised(@RequestBody Raised entry) {
         return parents.raisedFrom(
                 entry.plantId(), entry.fromKey(), Objects.requireNonNullElse(entry.day(), clock.today()));
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/lineage/moves")
     List<MoveRow> moves() {
         return moves.moves();
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/lineage/moves")
     LineageDone move(@Valid @RequestBody MoveService.MoveEntry entry) {
         return moves.move(entry);
@@ -138,6 +150,7 @@ class LineageController {
             List<DrawnLink> links,
             List<Member> cleanPath) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/lineage/{key}")
     LineageView around(@PathVariable String key) {
         Node focus = LineageService.node(key);
@@ -201,21 +214,25 @@ class LineageController {
         return new DrawnLink(link.from().key(), link.to().key(), link.on(), on);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/recalls")
     List<RecallRow> recalls() {
         return recalls.recalls();
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/recalls/{id}")
     RecallService.RecallView recall(@PathVariable long id) {
         return recalls.recall(id);
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/recalls/preview")
     RecallService.RecallView preview(@Valid @RequestBody TestEntry entry) {
         return recalls.preview(entry);
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/recalls")
     LineageDone place(@Valid @RequestBody TestEntry entry) {
         return recalls.place(entry);
@@ -225,6 +242,7 @@ class LineageController {
     record ReleaseEntry(
             @Nullable List<String> keys, @Nullable String reason) {}
 
+    @Needs(Role.OWNER)
     @PostMapping("/recalls/{id}/release")
     LineageDone release(@PathVariable long id, @RequestBody ReleaseEntry entry) {
         return recalls.release(id, entry.keys(), Objects.requireNonNullElse(entry.reason(), ""), clock.today());

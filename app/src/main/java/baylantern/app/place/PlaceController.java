@@ -1,6 +1,8 @@
 package baylantern.app.place;
 
 import baylantern.app.platform.ActService;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
@@ -39,16 +41,19 @@ class PlaceController {
         this.acts = acts;
     }
 
+    @Needs(Role.OWNER)
     @PutMapping("/site")
     Site saveSite(@Valid @RequestBody Site site) {
         return places.saveSite(site);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/spots")
     List<Spot> spots() {
         return places.spots();
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/spots")
     Spot addSpot(@Valid @RequestBody Named entry) {
         return places.writeSpot(entry.name());
@@ -57,6 +62,7 @@ class PlaceController {
     /** A place's new name. */
     record SpotEntry(@Valid Named to, int version) {}
 
+    @Needs(Role.OWNER)
     @PutMapping("/spots/{id}")
     Spot renameSpot(@PathVariable long id, @Valid @RequestBody SpotEntry entry) {
         return places.renameSpot(id, entry.to().name(), entry.version());
@@ -75,11 +81,13 @@ class PlaceController {
             @Max(value = MOST_LITRES, message = "is at most 1000 litres")
             Double litres) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/spots/{id}/pots")
     Spot pots(@PathVariable long id, @Valid @RequestBody PotsEntry entry) {
         return places.pots(id, entry.litres());
     }
 
+    @Needs(Role.OWNER)
     @PutMapping("/spots/{id}/house")
     Spot house(@PathVariable long id, @RequestBody HouseEntry entry) {
         return places.house(id, entry.insectProof());
@@ -88,16 +96,19 @@ class PlaceController {
     /** The walk, as ids of places in order. */
     record Walk(List<Long> ids) {}
 
+    @Needs(Role.OWNER)
     @PutMapping("/walk")
     List<Spot> walk(@RequestBody Walk walk) {
         return places.orderSpots(walk.ids());
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/people")
     List<Person> people() {
         return places.people();
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/people")
     Person addPerson(@Valid @RequestBody Named entry) {
         return places.writePerson(entry.name());
@@ -106,36 +117,43 @@ class PlaceController {
     /** A person's new name. */
     record PersonEntry(@Valid Named to, int version) {}
 
+    @Needs(Role.OWNER)
     @PutMapping("/people/{id}")
     Person renamePerson(@PathVariable long id, @Valid @RequestBody PersonEntry entry) {
         return places.renamePerson(id, entry.to().name(), entry.version());
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/away")
     List<Away> away() {
         return away.all();
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/away")
     List<Away> putAway(@Valid @RequestBody Away one) {
         return away.put(one);
     }
 
+    @Needs(Role.OWNER)
     @DeleteMapping("/away/{kind}/{id}")
     List<Away> bringBack(@PathVariable Away.Kind kind, @PathVariable long id) {
         return away.bringBack(new Away(kind, id));
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/varieties")
     List<Variety> varieties() {
         return places.varieties();
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/varieties")
     Variety addVariety(@Valid @RequestBody VarietyEntry entry) {
         return places.writeVariety(entry);
     }
 
+    @Needs(Role.OWNER)
     @PutMapping("/varieties/{id}")
     Variety changeVariety(@PathVariable long id, @Valid @RequestBody VarietyEntry entry) {
         return places.changeVariety(id, entry);
@@ -144,6 +162,7 @@ class PlaceController {
     /** Plants with their stems; total tells how many there are in all. */
     record PlantList(int total, List<Plant> plants, List<Stem> stems) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/plants")
     PlantList plants(
             @RequestParam(required = false) @Nullable Long spotId,
@@ -155,16 +174,19 @@ class PlaceController {
                 plants.stems(found.stream().map(Plant::id).toList()));
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/plants")
     Plant addPlant(@Valid @RequestBody PlantEntry entry) {
         return plants.add(entry, acts.open(plants.kind(), entry.code() + " added"));
     }
 
+    @Needs(Role.HAND)
     @PutMapping("/plants/{id}")
     Plant changePlant(@PathVariable long id, @Valid @RequestBody PlantEntry entry) {
         return plants.change(id, entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/plants/{id}/gone")
     Map<String, Long> plantGone(@PathVariable long id, @Valid @RequestBody PlantLeft gone) {
         return Map.of("actId", plants.gone(id, gone));
@@ -177,6 +199,7 @@ class PlaceController {
 
             @NotNull(message = "needs a place") Long spotId) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/plants/spot")
     Map<String, Long> putAt(@Valid @RequestBody PlacedEntry entry) {
         return Map.of("actId", plants.placed(entry.ids(), entry.spotId()));
@@ -185,26 +208,31 @@ class PlaceController {
     /** What something turned out to be the same as. */
     record SameEntry(long as) {}
 
+    @Needs(Role.OWNER)
     @PostMapping("/people/{id}/same")
     Person samePerson(@PathVariable long id, @RequestBody SameEntry entry) {
         return places.samePerson(id, entry.as());
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/spots/{id}/same")
     Spot sameSpot(@PathVariable long id, @RequestBody SameEntry entry) {
         return places.sameSpot(id, entry.as());
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/varieties/{id}/same")
     Variety sameVariety(@PathVariable long id, @RequestBody SameEntry entry) {
         return places.sameVariety(id, entry.as());
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/plants/{id}/same")
     Plant samePlant(@PathVariable long id, @RequestBody SameEntry entry) {
         return plants.samePlant(id, entry.as());
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/plants/paste")
     Map<String, Long> paste(@Valid @RequestBody PlantPaste paste) {
         return Map.of("actId", plants.paste(paste));

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param doneAt the moment it was done
  * @param personId who did it, null where nobody was chosen on the device
+ * @param device the device it was done on, by its name when it was signed in; null at the farm's own screen
  */
 public record Act(
         long id,
@@ -18,7 +19,8 @@ public record Act(
         LocalDate farmDay,
         boolean undone,
         @Nullable Long personId,
-        @Nullable String personName) {
+        @Nullable String personName,
+        @Nullable String device) {
 
     /** Whose acts are asked for. */
     public enum Whose {

@@ -21,11 +21,13 @@ class ActController {
         this.acts = acts;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping
     List<Act> recent(@RequestParam(defaultValue = "false") boolean own) {
         return acts.recent(own ? Act.Whose.OWN : Act.Whose.ANYBODY, RECENT);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/{id}/undo")
     Act undo(@PathVariable long id) {
         return acts.undo(id);

@@ -16,7 +16,8 @@ interface ActMapper {
             @Param("sentence") String sentence,
             @Param("doneAt") Instant doneAt,
             @Param("farmDay") LocalDate farmDay,
-            @Param("personId") @Nullable Long personId);
+            @Param("personId") @Nullable Long personId,
+            @Param("device") @Nullable String device);
 
     @Nullable
     Act find(@Param("id") long id);

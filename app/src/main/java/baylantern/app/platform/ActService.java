@@ -32,7 +32,7 @@ public class ActService {
     /** Opens an act within the caller's transaction; the sentence tells what was done, at most 400 characters. */
     @Transactional
     public long open(String kind, String sentence) {
-        return acts.insert(kind, told(sentence), clock.now(), clock.today(), doer.personId());
+        return acts.insert(kind, told(sentence), clock.now(), clock.today(), doer.personId(), doer.device());
     }
 
     static String told(String sentence) {
@@ -49,6 +49,10 @@ public class ActService {
         if (act.personId() != null && doer.personId() != null && !act.personId().equals(doer.personId())) {
             throw FarmProblem.conflict(
                     "\"" + act.sentence() + "\" was done by " + act.personName() + ", so it is theirs to take back.");
+        }
+        if (act.personId() == null && !doer.role().may(Role.OWNER)) {
+            throw FarmProblem.conflict("\"" + act.sentence()
+                    + "\" was done at the farm's own screen by nobody in particular, so it is taken back there.");
         }
         return rules.kept(() -> takeBack(act), "Take back what was done later first.");
     }

@@ -43,12 +43,16 @@ public class ChangeFeed {
         return start + "-" + nth;
     }
 
-    /** Listens until the line is let go. It hears the newest mark first, and each change after that. */
-    synchronized SseEmitter listen() {
+    /**
+     * Listens until the line is let go. It hears the newest mark first, and each change after that.
+     *
+     * @param device the device that listens, null at the farm's own screen
+     */
+    synchronized SseEmitter listen(@Nullable String device) {
         if (listeners.size() >= MOST) {
             throw FarmProblem.conflict("Too many screens listen at once.");
         }
-        FeedListener one = new FeedListener(new SseEmitter(0L), senders, listeners::remove);
+        FeedListener one = new FeedListener(new SseEmitter(0L), device, senders, listeners::remove);
         listeners.add(one);
         one.tell(FeedListener.News.here(mark()));
         return one.emitter();
@@ -63,6 +67,11 @@ public class ChangeFeed {
         FeedListener.News news = new FeedListener.News(
                 mark(count.incrementAndGet()), (by == null ? "-" : by) + " " + FactsAdvice.words(facts));
         listeners.forEach(one -> one.tell(news));
+    }
+
+    /** A device that is signed in no longer hears nothing more. */
+    public void hangUp(String device) {
+        listeners.stream().filter(one -> device.equals(one.device())).forEach(FeedListener::end);
     }
 
     /** A line nobody is at any more is found by speaking into it; who is there hears that nothing was missed. */

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -21,6 +22,9 @@ class DoorFilter extends OncePerRequestFilter {
     private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; "
             + "img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; "
             + "form-action 'self'; frame-ancestors 'none'";
+    private static final Pattern HERE = Pattern.compile(
+            "(.*\\.)?localhost\\.?|127(\\.\\d+){3}|\\[?(::1|0:0:0:0:0:0:0:1)]?", Pattern.CASE_INSENSITIVE);
+    private static final int MISDIRECTED = 421;
     private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
 
     @Override
@@ -30,15 +34,30 @@ class DoorFilter extends OncePerRequestFilter {
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer");
         response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
-        if (READS.contains(request.getMethod()) || sameOrigin(request)) {
+        response.setHeader("Cross-Origin-Resource-Policy", "same-origin");
+        if (!request.isSecure() && !isHere(request.getServerName())) {
+            // A page from elsewhere whose name was made to lead here would count as ours.
+            refuse(response, MISDIRECTED, "This machine does not go by that name.");
+        } else if (READS.contains(request.getMethod()) || sameOrigin(request)) {
             chain.doFilter(request, response);
         } else {
-            response.setStatus(HttpServletResponse.SC_FORBIDDEN);
-            response.setContentType("application/problem+json");
-            response.getWriter()
-                    .write(
-                            "{\"status\":403,\"detail\":\"This page comes from elsewhere and may not change the farm.\"}");
+            refuse(
+                    response,
+                    HttpServletResponse.SC_FORBIDDEN,
+                    "This page comes from elsewhere and may not change the farm.");
         }
+    }
+
+    private static void refuse(HttpServletResponse response, int status, String sentence) throws IOException {
+        response.setStatus(status);
+        response.setContentType("application/problem+json");
+        response.setHeader("Connection", "close");
+        response.getWriter().write("{\"status\":" + status + ",\"detail\":\"" + sentence + "\"}");
+    }
+
+    // The farm's own screen is on this machine; the shared door has its own names.
+    private static boolean isHere(String host) {
+        return HERE.matcher(host).matches();
     }
 
     // Browsers always send one of the two on a write; programs on this machine send neither.

@@ -1,6 +1,8 @@
 package baylantern.app.platform;
 
 import baylantern.core.rules.Finding;
+import baylantern.core.rules.Quantity;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -107,6 +109,30 @@ public class FarmProblem extends RuntimeException {
     /** Too much. */
     public static FarmProblem tooLarge(String sentence) {
         return new FarmProblem(HttpStatus.CONTENT_TOO_LARGE, sentence, List.of());
+    }
+
+    /** Nobody who is signed in. */
+    public static FarmProblem notSignedIn(String sentence) {
+        return new FarmProblem(HttpStatus.UNAUTHORIZED, sentence, List.of());
+    }
+
+    /** More than one's role may do. */
+    public static FarmProblem notAllowed(String sentence) {
+        return new FarmProblem(HttpStatus.FORBIDDEN, sentence, List.of());
+    }
+
+    /** This machine does not go by that name. */
+    public static FarmProblem notHere(String sentence) {
+        return new FarmProblem(HttpStatus.MISDIRECTED_REQUEST, sentence, List.of());
+    }
+
+    /** Tried too often; again after so long. */
+    public static FarmProblem tooOften(Duration wait) {
+        long seconds = Math.max(1, wait.toSeconds() + (wait.toNanosPart() > 0 ? 1 : 0));
+        return new FarmProblem(
+                HttpStatus.TOO_MANY_REQUESTS,
+                "Too many wrong tries. Try again in " + Quantity.fixed(seconds + " s") + ".",
+                List.of());
     }
 
     HttpStatus status() {

@@ -10,13 +10,16 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class FeedController {
 
     private final ChangeFeed feed;
+    private final Doer doer;
 
-    FeedController(ChangeFeed feed) {
+    FeedController(ChangeFeed feed, Doer doer) {
         this.feed = feed;
+        this.doer = doer;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping(path = "/api/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter changes() {
-        return feed.listen();
+        return feed.listen(doer.device());
     }
 }

@@ -28,12 +28,14 @@ final class FeedListener {
     }
 
     private final SseEmitter emitter;
+    private final @Nullable String device;
     private final Executor senders;
     private final Deque<News> waiting = new ArrayDeque<>();
     private boolean sending;
 
-    FeedListener(SseEmitter emitter, Executor senders, Consumer<FeedListener> gone) {
+    FeedListener(SseEmitter emitter, @Nullable String device, Executor senders, Consumer<FeedListener> gone) {
         this.emitter = emitter;
+        this.device = device;
         this.senders = senders;
         emitter.onCompletion(() -> gone.accept(this));
         emitter.onError(why -> gone.accept(this));
@@ -41,6 +43,12 @@ final class FeedListener {
 
     SseEmitter emitter() {
         return emitter;
+    }
+
+    /** The device that listens, null at the farm's own screen. */
+    @Nullable
+    String device() {
+        return device;
     }
 
     void tell(News news) {

@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
@@ -17,7 +18,6 @@ import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DuplicateKeyException;
-import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -27,8 +27,8 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
 
 /**
  * Serves each write in one transaction, as the person chosen on the device, and once: a request that carries an id and is
- * sent again is answered as the first time. The answer is kept in the transaction of the write, so that neither can be
- * without the other, also when the plug is pulled. Where somebody else changed the farm while it was served, and so where it
+ * sent again is answered as the first time. The answer is kept in the transaction of the write and under its pen, so that neither
+ * can be without the other, also when the plug is pulled, and two of one id come one after the other. Where somebody else changed the farm while it was served, and so where it
  * was refused on ground that moved, it is served once more, holding the {@link Pen} from the start.
  */
 @Component
@@ -76,7 +76,9 @@ class OnceFilter extends OncePerRequestFilter {
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getRequestURI().startsWith("/api/");
+        String address = request.getRequestURI();
+        // Who signs in writes nothing of the farm.
+        return !address.startsWith("/api/") || address.startsWith("/api/share");
     }
 
     @Override
@@ -97,12 +99,14 @@ class OnceFilter extends OncePerRequestFilter {
     // Whose reading it is matters for what is one's own; a heading that cannot be read stops writes only.
     private void read(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        Visitor signedIn = Visitor.of(request);
         String person = request.getHeader(PERSON);
         boolean told = person != null && NUMBER.matcher(person).matches();
+        Visitor visitor = signedIn != null ? signedIn : Visitor.atHome(told ? Long.valueOf(person) : null);
         changes.seeEachOnce();
         response.setHeader(MARK, feed.mark());
         try {
-            doer.as(told ? Long.valueOf(person) : null, () -> chain.doFilter(request, response));
+            doer.as(visitor, () -> chain.doFilter(request, response));
         } catch (ServletException | IOException | RuntimeException e) {
             throw e;
         } catch (Exception e) {
@@ -132,19 +136,19 @@ class OnceFilter extends OncePerRequestFilter {
     private void serve(HeldRequest request, ContentCachingResponseWrapper answer, FilterChain chain) throws Exception {
         String id = header(request, REQUEST, ID, "8 to 64 letters, digits and dashes");
         String person = header(request, PERSON, NUMBER, "the number of a person");
+        Visitor signedIn = Visitor.of(request);
+        Visitor visitor = signedIn != null ? signedIn : Visitor.atHome(person == null ? null : Long.valueOf(person));
         try {
-            Doer.Work work =
-                    () -> doer.as(person == null ? null : Long.valueOf(person), () -> chain.doFilter(request, answer));
+            Doer.Work work = () -> doer.as(visitor, () -> chain.doFilter(request, answer));
             if (!attempt(id, request, answer, work, Grip.WATCHING)) {
                 answer.resetBuffer();
                 answer.setStatus(HttpServletResponse.SC_OK);
                 attempt(id, request, answer, work, Grip.HOLDING);
             }
-        } catch (DuplicateKeyException | PessimisticLockingFailureException e) {
-            if (id == null) {
+        } catch (DuplicateKeyException e) {
+            if (id == null || !repeated(id, request, answer)) {
                 throw e;
             }
-            repeat(id, request, answer, e);
         } catch (Failed e) {
             throw e.why();
         }
@@ -165,8 +169,9 @@ class OnceFilter extends OncePerRequestFilter {
             } else if (request.again()) {
                 pen.watch();
             }
-            if (id != null) {
-                Rows.one(requests.begin(id, Instant.now(machine), request.asked()));
+            if (id != null && repeated(id, request, answer)) {
+                status.setRollbackOnly();
+                return true;
             }
             try {
                 work.done();
@@ -179,7 +184,8 @@ class OnceFilter extends OncePerRequestFilter {
             }
             if (answer.getStatus() >= REFUSED_FROM) {
                 status.setRollbackOnly();
-                return !pen.groundMoved();
+                // A file cannot be served again: it may have been refused because it came in meanwhile.
+                return !pen.groundMoved() || id != null && !request.again() && repeated(id, request, answer);
             }
             if (pen.overtaken()) {
                 status.setRollbackOnly();
@@ -196,7 +202,13 @@ class OnceFilter extends OncePerRequestFilter {
             answer.setHeader(CHANGED, FactsAdvice.words(made.facts()));
             made.by(id);
             if (id != null) {
-                Rows.one(requests.answer(id, answer.getStatus(), answer.getContentType(), text(answer)));
+                Rows.one(requests.insert(
+                        id,
+                        Instant.now(machine),
+                        request.asked(),
+                        answer.getStatus(),
+                        answer.getContentType(),
+                        text(answer)));
             }
             return true;
         }));
@@ -214,24 +226,28 @@ class OnceFilter extends OncePerRequestFilter {
         return new String(answer.getContentAsByteArray(), StandardCharsets.UTF_8);
     }
 
-    private void repeat(String id, HeldRequest request, ContentCachingResponseWrapper answer, RuntimeException why)
-            throws IOException {
+    /** Answers as the first time; false where there was none. */
+    private boolean repeated(String id, HeldRequest request, ContentCachingResponseWrapper answer) {
         RequestMapper.Answered first = requests.find(id);
         if (first == null) {
-            throw why instanceof PessimisticLockingFailureException
-                    ? FarmProblem.conflict("This is being done already. Look again in a moment.")
-                    : why;
+            return false;
         }
         if (!first.asked().equals(request.asked())) {
             throw FarmProblem.wrong(REQUEST, id, "an id of its own", "This request id was used for something else.");
         }
+        answer.resetBuffer();
         answer.setStatus(first.status());
         answer.setHeader("Lantern-Repeated", "true");
         answer.setHeader(CHANGED, FactsAdvice.words(EnumSet.allOf(Fact.class)));
         if (first.contentType() != null) {
             answer.setContentType(first.contentType());
         }
-        answer.getOutputStream().write(first.body().getBytes(StandardCharsets.UTF_8));
+        try {
+            answer.getOutputStream().write(first.body().getBytes(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return true;
     }
 
     /** Carries what went wrong out of the transaction, which is rolled back. */

@@ -3,26 +3,35 @@ package baylantern.app.platform;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * The one lock of the farm: a row in the store. Whoever changes anything holds it from the first change to the end of the
- * transaction, so that changes come one after the other and no two can undo each other's grounds. A request that only
+ * The one lock of the farm. Whoever changes anything holds it from the first change to the end of the
+ * transaction, so that changes come one after the other and no two can undo each other's grounds; a row in the store counts the
+ * turns. A request that only
  * reads or reckons never waits for it. Who has read before taking it, and finds that the farm was changed meanwhile, was
  * overtaken: what was read may no longer be so, and the request is served once more, holding the pen from the start.
  *
- * <p>The store lets the next one in with the commit, but what is kept in memory is dropped a moment after it. Nobody begins to
- * read or to write within that moment: what is kept would be older than the turn of the pen.
+ * <p>What is kept in memory is dropped a moment after the commit. Nobody begins to read or to write within that moment: what is
+ * kept would be older than the turn of the pen.
+ *
+ * <p>It is let go when the transaction has ended in every respect, and not with its commit: see {@link QuietEnds} for why.
  */
 @Component
 public class Pen {
 
     private static final int LONGEST_S = 10;
 
+    /** As long as the longest writer may hold the pen: a notebook of some thousand rows. */
+    private static final int LONGEST_WAIT_S = 120;
+
     private final JdbcTemplate jdbc;
+
+    private final ReentrantLock mine = new ReentrantLock(true);
 
     /** Held from just before a commit until what is kept was dropped. */
     private final ReentrantLock committing = new ReentrantLock();
@@ -68,13 +77,29 @@ public class Pen {
         if (grip.held) {
             return;
         }
+        waitFor();
         grip.held = true;
         Rows.one(jdbc.update("UPDATE house_pen SET turn = turn + 1 WHERE id = 1"));
-        untilDropped();
         if (grip.seen != null && grip.seen + 1 != turn()) {
             grip.overtaken = true;
             throw new Overtaken();
         }
+    }
+
+    private void waitFor() {
+        try {
+            if (!mine.tryLock(LONGEST_WAIT_S, TimeUnit.SECONDS)) {
+                throw new CannotAcquireLockException("somebody else writes");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("interrupted while somebody else wrote", e);
+        }
+    }
+
+    /** True while the transaction of whoever calls holds the pen. */
+    boolean isHeld() {
+        return TransactionSynchronizationManager.getResource(this) instanceof Grip grip && grip.held;
     }
 
     /** Ends what somebody overtaken is about to do: whatever more was done would be done in vain. */
@@ -139,6 +164,9 @@ public class Pen {
                 TransactionSynchronizationManager.unbindResource(Pen.this);
                 if (grip.held && committing.isHeldByCurrentThread()) {
                     committing.unlock();
+                }
+                if (grip.held) {
+                    mine.unlock();
                 }
             }
         });

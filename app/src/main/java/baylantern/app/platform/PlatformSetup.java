@@ -7,10 +7,12 @@ import baylantern.core.rules.Words;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.Map;
+import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.mybatis.spring.boot.autoconfigure.SqlSessionFactoryBeanCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.transaction.PlatformTransactionManager;
 
 /** The beans every feature shares. */
 @Configuration
@@ -44,6 +46,11 @@ class PlatformSetup {
         public Map<String, Double> ofAll() {
             return own.ofAll();
         }
+    }
+
+    @Bean
+    PlatformTransactionManager transactionManager(DataSource store, Pen pen) {
+        return new QuietEnds(store, pen);
     }
 
     @Bean

@@ -12,11 +12,11 @@ interface RequestMapper {
     /** A request that was answered; asked tells method, path and what was sent. */
     record Answered(String asked, int status, @Nullable String contentType, String body) {}
 
-    /** Writes down that a request is under way; a second one of the same id waits here and then fails. */
-    int begin(@Param("id") String id, @Param("askedAt") Instant askedAt, @Param("asked") String asked);
-
-    int answer(
+    /** Keeps how a request was answered; there is one answer to an id. */
+    int insert(
             @Param("id") String id,
+            @Param("askedAt") Instant askedAt,
+            @Param("asked") String asked,
             @Param("status") int status,
             @Param("contentType") @Nullable String contentType,
             @Param("body") String body);

@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param command serve, import, restore, check, or grow: grow the demo farm into a folder and end
  * @param file the notebook of an import, the copy of a restore, null otherwise
+ * @param sharePort the port of the shared door, the next one where none is said
  * @param copies a second folder for copies, null for none
  * @param flags for instance demo, json, dry-run
  */
@@ -23,6 +24,7 @@ public record StartOptions(
         @Nullable Path file,
         Path data,
         int port,
+        int sharePort,
         @Nullable Path copies,
         Set<String> flags) {
 
@@ -37,8 +39,8 @@ public record StartOptions(
     // As long as the longest writer may hold the pen: a notebook of some thousand rows.
     private static final int LOCK_TIMEOUT_MS = 120_000;
 
-    private static final Set<String> VALUED = Set.of("--data", "--port", "--copies");
-    private static final Set<String> FLAGS = Set.of("--demo", "--json", "--dry-run");
+    private static final Set<String> VALUED = Set.of("--data", "--port", "--share-port", "--copies");
+    private static final Set<String> FLAGS = Set.of("--demo", "--json", "--dry-run", "--share");
 
     /** Reads the words; a wrong one ends the program with a plain sentence and code 2. */
     public static StartOptions parse(String... args) {
@@ -54,8 +56,9 @@ public record StartOptions(
             } else if (FLAGS.contains(args[i])) {
                 flags.add(args[i].substring(2));
             } else if (args[i].startsWith("--")) {
-                throw stop("\"" + args[i]
-                        + "\" is not an option. There are --data DIR, --port N, --copies DIR, --json, --dry-run.");
+                throw stop(
+                        "\"" + args[i]
+                                + "\" is not an option. There are --data DIR, --port N, --share, --share-port N, --copies DIR, --json, --dry-run.");
             } else {
                 plain.add(args[i]);
             }
@@ -78,11 +81,13 @@ public record StartOptions(
             throw stop("Say which file: import FILE [--data DIR] [--dry-run] [--json].");
         }
         Path data = Path.of(valued.getOrDefault("--data", System.getProperty("user.home") + "/bay-lantern-farm"));
+        int port = port(valued.getOrDefault("--port", "" + PORT));
         return new StartOptions(
                 command,
                 importing || restoring ? Path.of(plain.get(1)) : null,
                 data.toAbsolutePath().normalize(),
-                port(valued.getOrDefault("--port", "" + PORT)),
+                port,
+                port(valued.getOrDefault("--share-port", "" + (port == 0 ? 0 : port + 1))),
                 valued.containsKey("--copies")
                         ? Path.of(valued.get("--copies")).toAbsolutePath().normalize()
                         : null,
@@ -160,6 +165,10 @@ public record StartOptions(
                 "--logging.logback.rollingpolicy.max-file-size=2MB",
                 "--logging.logback.rollingpolicy.max-history=6",
                 "--lantern.demo=" + flags.contains("demo")));
+        if (flags.contains("share")) {
+            all.add("--lantern.share=true");
+            all.add("--lantern.share-port=" + sharePort);
+        }
         if (copies != null) {
             all.add("--lantern.copies=" + copies);
         }

@@ -67,7 +67,8 @@ public class TrailService implements Undoer {
     /** The same for an act of another kind, which its own {@link Undoer} takes back, or does not. */
     @Transactional(propagation = Propagation.MANDATORY)
     public long follow(String kind, String sentence) {
-        long act = acts.insert(kind, ActService.told(sentence), clock.now(), clock.today(), doer.personId());
+        long act = acts.insert(
+                kind, ActService.told(sentence), clock.now(), clock.today(), doer.personId(), doer.device());
         RowTrail.follow(act);
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override

@@ -16,6 +16,7 @@ import org.apache.ibatis.session.RowBounds;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * Watches every statement of every mapper: what it writes is told to {@link Changes}, what it reads while something kept
@@ -67,10 +68,11 @@ class WriteWatch implements Interceptor {
         if (changes.getObject().reckoning()) {
             throw new IllegalStateException(statement.getId() + " writes while something is reckoned");
         }
-        Set<Fact> facts = Fact.changedBy(sql(statement, parameter));
-        if (!facts.isEmpty()) {
-            pen.getObject().take();
+        if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new IllegalStateException(statement.getId() + " writes outside a transaction");
         }
+        Set<Fact> facts = Fact.changedBy(sql(statement, parameter));
+        pen.getObject().take();
         Object result = invocation.proceed();
         if (Integer.valueOf(0).equals(result)) {
             return result;

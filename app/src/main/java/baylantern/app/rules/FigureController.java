@@ -1,5 +1,7 @@
 package baylantern.app.rules;
 
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,16 +22,19 @@ class FigureController {
         this.figures = figures;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping
     List<FigureService.FigureView> all() {
         return figures.all();
     }
 
+    @Needs(Role.OWNER)
     @PutMapping
     FigureService.FigureDone set(@Valid @RequestBody FigureService.FigureEntry entry) {
         return figures.set(entry);
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/try")
     FigureService.Tried tried(@Valid @RequestBody FigureService.FigureEntry entry) {
         return figures.tried(entry);

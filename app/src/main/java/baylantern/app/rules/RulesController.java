@@ -1,5 +1,7 @@
 package baylantern.app.rules;
 
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.bench.Cover;
 import baylantern.core.care.Sign;
 import baylantern.core.rules.Figure;
@@ -46,6 +48,7 @@ class RulesController {
             FitRules fit,
             Map<String, Figure> day) {}
 
+    @Needs(Role.GUEST)
     @GetMapping
     RulesView rules() {
         return new RulesView(

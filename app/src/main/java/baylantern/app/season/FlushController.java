@@ -4,6 +4,8 @@ import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
 import baylantern.app.platform.EachAlone;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
@@ -85,6 +87,7 @@ class FlushController {
     /** All lanes in walking order, with sentences of what cannot be reckoned. */
     record Lanes(LocalDate today, List<LaneRow> lanes, List<String> notReckoned) {}
 
+    @Needs(Role.GUEST)
     @GetMapping
     Lanes lanes() {
         EachAlone<LaneRow> lanes =
@@ -149,6 +152,7 @@ class FlushController {
         record Past(LocalDate on, LocalDate low, LocalDate mid, LocalDate high, LocalDate came) {}
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/plants/{code}")
     PlantSheet sheet(@PathVariable String code) {
         Plant plant =
@@ -205,6 +209,7 @@ class FlushController {
     /** How well the farm's forecasts of a species would have done. */
     record Tested(String speciesKey, Kept result) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/tests")
     List<Tested> tests() {
         return flush.watched().stream()
@@ -223,6 +228,7 @@ class FlushController {
      */
     record NextLook(String code, String spotName, LocalDate on, double spreadDays, double afterDays, double minutes) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/look-next")
     List<NextLook> lookNext() {
         Map<Long, Plant> byId =
@@ -241,16 +247,19 @@ class FlushController {
                 .toList();
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/notes")
     WatchService.Noted note(@Valid @RequestBody NoteEntry entry) {
         return watch.note(entry);
     }
 
+    @Needs(Role.HAND)
     @PutMapping("/notes/{id}")
     WatchService.Noted correct(@PathVariable long id, @Valid @RequestBody NoteEntry entry) {
         return watch.correct(id, entry);
     }
 
+    @Needs(Role.HAND)
     @DeleteMapping("/notes/{id}")
     WatchService.Noted remove(@PathVariable long id) {
         return watch.remove(id);

@@ -3,6 +3,8 @@ package baylantern.app.season;
 import baylantern.app.place.PlaceService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.season.weather.StartingClimates;
 import baylantern.core.season.weather.WeatherDay;
 import jakarta.validation.Valid;
@@ -59,6 +61,7 @@ class WeatherController {
             List<Start> starts,
             @Nullable String doubt) {}
 
+    @Needs(Role.GUEST)
     @GetMapping
     WeatherView view() {
         LocalDate today = clock.today();
@@ -77,6 +80,7 @@ class WeatherController {
     }
 
     /** Days of the record, at most two years. */
+    @Needs(Role.GUEST)
     @GetMapping("/days")
     List<WeatherDay> days(@RequestParam LocalDate from, @RequestParam LocalDate to) {
         if (to.isBefore(from) || to.isAfter(from.plusDays(740))) {
@@ -85,11 +89,13 @@ class WeatherController {
         return weather.days(from, to);
     }
 
+    @Needs(Role.OWNER)
     @PostMapping(path = "/look", consumes = "application/octet-stream")
     WeatherService.WeatherBrought look(@RequestBody byte[] file) {
         return weather.look(files.table(file));
     }
 
+    @Needs(Role.OWNER)
     @PostMapping(path = "/file", consumes = "application/octet-stream")
     WeatherService.WeatherBrought bring(
             @RequestBody byte[] file, @RequestParam(required = false) WeatherService.@Nullable Overlap overlap) {
@@ -97,6 +103,7 @@ class WeatherController {
     }
 
     /** One day by hand; cells as in a file. */
+    @Needs(Role.HAND)
     @PostMapping("/day")
     WeatherService.WeatherBrought day(@RequestBody Map<String, String> cells) {
         return weather.correct(cells);
@@ -105,6 +112,7 @@ class WeatherController {
     /** Whether the simulated station is on. */
     record Switch(boolean on) {}
 
+    @Needs(Role.OWNER)
     @PutMapping("/station")
     WeatherView station(@RequestBody Switch to) {
         weather.station(to.on());
@@ -114,18 +122,21 @@ class WeatherController {
     /** Twelve months. */
     record Months(List<@Valid MonthRow> months) {}
 
+    @Needs(Role.OWNER)
     @PutMapping("/climate")
     WeatherView climate(@Valid @RequestBody Months to) {
         climates.save(to.months());
         return view();
     }
 
+    @Needs(Role.OWNER)
     @DeleteMapping("/climate")
     WeatherView startingClimate() {
         climates.forget();
         return view();
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/fitted")
     List<MonthRow> fitted() {
         return weather.fitted();

@@ -2,6 +2,8 @@ package baylantern.app.season;
 
 import baylantern.app.platform.EachAlone;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.season.window.GraftWindow;
 import baylantern.core.season.window.Lamp;
 import baylantern.core.season.window.Meeting;
@@ -52,11 +54,13 @@ class WindowController {
     /** Every pairing, or the best of each species; with sentences of those that cannot be reckoned. */
     record Pairings(LocalDate today, List<PairingView> pairings, List<String> notReckoned) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/lamps")
     Pairings lamps() {
         return pairings(windows.leading().then(this::view, WindowService.Named::lamp));
     }
 
+    @Needs(Role.GUEST)
     @GetMapping
     Pairings all(@RequestParam(defaultValue = "false") boolean slipping) {
         WindowService.Bark bark = slipping ? WindowService.Bark.MUST_SLIP : WindowService.Bark.ANY;
@@ -84,6 +88,7 @@ class WindowController {
                 found.offer());
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/days")
     List<WindowDay> days(
             @RequestParam long spotId,
@@ -94,6 +99,7 @@ class WindowController {
                 .days();
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/meeting")
     Meeting meeting(
             @RequestParam long spotId,

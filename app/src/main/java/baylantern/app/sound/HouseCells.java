@@ -11,7 +11,7 @@ class HouseCells implements Cells {
 
     @Override
     public void tell(CellBook book) {
-        book.cells("house_act", CellRule.free(), "kind", "sentence");
+        book.cells("house_act", CellRule.free(), "kind", "sentence", "device");
         book.cell("house_act", "person_id", CellRule.count());
         book.cells("sound_unread", CellRule.free(), "was", "row_id");
         book.cell("sound_unread", "table_name", CellRule.word(TableVault.TABLES, null));

@@ -1,5 +1,7 @@
 package baylantern.app.sound;
 
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.app.sound.UnreadService.UnreadView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Size;
@@ -28,11 +30,13 @@ class UnreadController {
             @Nullable @Size(max = 400, message = "is at most 400 characters")
             String becomes) {}
 
+    @Needs(Role.OWNER)
     @GetMapping
     List<UnreadView> all() {
         return unread.all();
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/{id}")
     List<UnreadView> mend(@PathVariable long id, @Valid @RequestBody Said said) {
         return unread.mend(id, said.becomes());

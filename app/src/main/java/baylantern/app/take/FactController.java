@@ -2,6 +2,8 @@ package baylantern.app.take;
 
 import baylantern.app.bench.YearPart;
 import baylantern.app.platform.CsvTable;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.rules.FactRules.Steps;
 import baylantern.core.take.fact.FactColumn;
 import baylantern.core.take.fact.FactTable;
@@ -41,12 +43,14 @@ class FactController {
         this.gains = gains;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/aspects")
     List<FactGroups.AspectView> aspects() {
         return groups.aspects();
     }
 
     /** Groups by one aspect, or by two. */
+    @Needs(Role.GUEST)
     @GetMapping("/by")
     FactGroups.FactView by(
             @RequestParam(defaultValue = "technique") String first,
@@ -61,6 +65,7 @@ class FactController {
     /** The grafts of a group, latest made first, at most two hundred; all are counted. */
     record Members(int count, List<Member> grafts) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/by/grafts")
     Members members(
             @RequestParam(defaultValue = "technique") String first,
@@ -81,6 +86,7 @@ class FactController {
     }
 
     /** How long the grafts of a group take to push. */
+    @Needs(Role.GUEST)
     @GetMapping("/by/push")
     PushService.Course push(
             @RequestParam(defaultValue = "technique") String first,
@@ -97,12 +103,14 @@ class FactController {
     }
 
     /** What moves take. */
+    @Needs(Role.GUEST)
     @GetMapping("/gains")
     GainService.GainView gains(@RequestParam(required = false) @Nullable String part) {
         return gains.gains(YearPart.read(part));
     }
 
     /** One kind of an aspect against another. */
+    @Needs(Role.GUEST)
     @GetMapping("/duel")
     GainService.DuelView duel(
             @RequestParam String by,
@@ -113,6 +121,7 @@ class FactController {
     }
 
     /** All facts: one row a graft, one column an aspect; an empty cell is what was not written down. */
+    @Needs(Role.GUEST)
     @GetMapping(value = "/facts.csv", produces = "text/csv")
     ResponseEntity<String> csv() throws IOException {
         FactTable table = facts.table();
@@ -139,6 +148,7 @@ class FactController {
     }
 
     /** What each column of the facts means, and which kinds it knows. */
+    @Needs(Role.GUEST)
     @GetMapping(value = "/facts-columns.csv", produces = "text/csv")
     ResponseEntity<String> columns() throws IOException {
         StringWriter text = new StringWriter();

@@ -3,6 +3,8 @@ package baylantern.app.take;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.YearPart;
 import baylantern.app.platform.CsvTable;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.app.take.TakeService.By;
 import baylantern.app.take.TakeService.Group;
 import java.io.IOException;
@@ -32,6 +34,7 @@ class TakeController {
         this.takes = takes;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/takes")
     TakeService.TakeView takes(
             @RequestParam(defaultValue = "SEASON") By by,
@@ -42,6 +45,7 @@ class TakeController {
     }
 
     /** How long the grafts of a group take to push. */
+    @Needs(Role.GUEST)
     @GetMapping("/takes/push")
     PushService.Course push(
             @RequestParam(required = false) @Nullable Long varietyId,
@@ -59,6 +63,7 @@ class TakeController {
     }
 
     /** How many to make so that so many live; {@code made} is looked at too. */
+    @Needs(Role.GUEST)
     @GetMapping("/takes/how-many")
     ManyService.Many many(
             @RequestParam long varietyId,
@@ -70,6 +75,7 @@ class TakeController {
                 new ManyService.Asked(varietyId, techniqueKey, living, sure, Objects.requireNonNullElse(made, living)));
     }
 
+    @Needs(Role.GUEST)
     @GetMapping(value = "/takes.csv", produces = "text/csv")
     ResponseEntity<String> csv(
             @RequestParam(defaultValue = "SEASON") By by,

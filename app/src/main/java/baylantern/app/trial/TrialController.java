@@ -1,6 +1,8 @@
 package baylantern.app.trial;
 
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.rules.Rulebook;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -29,37 +31,44 @@ class TrialController {
         this.rules = rules;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping
     List<ReadingService.TrialView> all() {
         return readings.all();
     }
 
     /** What can be tried in grafts of a species. */
+    @Needs(Role.GUEST)
     @GetMapping("/aspects")
     List<TrialAspects.AspectChoice> aspects(@RequestParam String species) {
         return aspects.of(rules.species(species).orElseThrow(() -> FarmProblem.unknown("species", species)));
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/{id}/grafts")
     List<ReadingService.TrialGraft> grafts(@PathVariable long id) {
         return readings.grafts(id);
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/try")
     TrialService.Tried tried(@Valid @RequestBody TrialEntry entry) {
         return trials.tried(entry);
     }
 
+    @Needs(Role.OWNER)
     @PostMapping
     TrialService.TrialDone begin(@Valid @RequestBody TrialEntry entry) {
         return trials.begin(entry);
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/{id}/reading")
     TrialService.TrialDone read(@PathVariable long id) {
         return readings.read(id);
     }
 
+    @Needs(Role.OWNER)
     @PostMapping("/{id}/giving-up")
     TrialService.TrialDone giveUp(@PathVariable long id) {
         return trials.giveUp(id);

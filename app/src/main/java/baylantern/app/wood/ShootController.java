@@ -1,6 +1,8 @@
 package baylantern.app.wood;
 
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import jakarta.validation.Valid;
 import java.time.LocalDate;
 import java.util.List;
@@ -29,36 +31,43 @@ class ShootController {
         this.clock = clock;
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/shoots")
     List<ShootService.ShootView> shoots() {
         return shoots.shoots();
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/shoots")
     WoodDone pinch(@Valid @RequestBody ShootService.ShootEntry entry) {
         return shoots.pinch(entry);
     }
 
+    @Needs(Role.HAND)
     @DeleteMapping("/shoots/{id}")
     WoodDone giveUp(@PathVariable long id) {
         return shoots.giveUp(id);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/cleaning")
     CleanService.CleanView cleaning() {
         return cleaning.view();
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/cleaning/plan")
     CleanService.MixPlan plan(@Valid @RequestBody CleanService.MixEntry entry) {
         return cleaning.plan(entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/cleaning/mixes")
     WoodDone mixed(@Valid @RequestBody CleanService.MixEntry entry) {
         return cleaning.mixed(entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/cleaning")
     CleanService.Cleaned cleaned(@Valid @RequestBody CleanService.CleaningEntry entry) {
         return cleaning.cleaned(entry);
@@ -67,6 +76,7 @@ class ShootController {
     /** What of the wood Today says: lots that run out, shoots to look at. */
     record WoodToday(LocalDate today, List<LotView> runningOut, List<ShootService.ShootView> shoots) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/wood-today")
     WoodToday today() {
         return new WoodToday(

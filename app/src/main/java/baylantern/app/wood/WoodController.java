@@ -2,6 +2,8 @@ package baylantern.app.wood;
 
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Needs;
+import baylantern.app.platform.Role;
 import baylantern.core.rules.Quantity;
 import baylantern.core.wood.KeepMethod;
 import baylantern.core.wood.StoreTable;
@@ -61,6 +63,7 @@ class WoodController {
     /** The lots on the shelf, use-first. */
     record ShelfView(LocalDate today, List<LotView> lots) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/lots")
     ShelfView shelf(@RequestParam(required = false) @Nullable String search) {
         return new ShelfView(clock.today(), search == null || search.isBlank() ? desk.shelf() : desk.archive(search));
@@ -69,6 +72,7 @@ class WoodController {
     /** One lot with everything known of it. */
     record LotSheet(LotView lot, List<LedgerRow> ledger, List<CheckService.CheckView> checks) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/lots/{code}")
     LotSheet sheet(@PathVariable String code) {
         LotRow row = lots.byCode(code);
@@ -76,11 +80,13 @@ class WoodController {
                 desk.view(row), ledger.of(row.id()), checks.ofLots(List.of(row)).getOrDefault(row.id(), List.of()));
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/lots")
     WoodDone collect(@Valid @RequestBody LotEntry entry) {
         return lots.collect(entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/lots/{id}/out")
     WoodDone takeOut(@PathVariable long id, @Valid @RequestBody LotLedger.TakeEntry entry) {
         return ledger.takeOut(id, entry);
@@ -89,16 +95,19 @@ class WoodController {
     /** To another store, or wrapped otherwise; from today on unless said. */
     record LotMove(long storeId, boolean wrapped, @Nullable LocalDate fromDay) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/lots/{id}/store")
     WoodDone move(@PathVariable long id, @RequestBody LotMove entry) {
         return lots.move(id, entry.storeId(), entry.wrapped(), entry.fromDay());
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/lots/{id}/archive")
     WoodDone archive(@PathVariable long id) {
         return lots.archive(id);
     }
 
+    @Needs(Role.HAND)
     @DeleteMapping("/lots/{id}")
     void delete(@PathVariable long id) {
         lots.delete(id);
@@ -107,21 +116,25 @@ class WoodController {
     /** The lot a lot turned out to be. */
     record SameLot(long as) {}
 
+    @Needs(Role.OWNER)
     @PostMapping("/lots/{id}/same")
     WoodDone sameLot(@PathVariable long id, @RequestBody SameLot entry) {
         return lots.same(id, entry.as());
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/stick-checks/judge")
     CheckService.Checked judge(@Valid @RequestBody CheckService.CheckEntry entry) {
         return checks.judge(entry);
     }
 
+    @Needs(Role.HAND)
     @PostMapping("/stick-checks")
     CheckService.Checked keep(@Valid @RequestBody CheckService.CheckEntry entry) {
         return checks.keep(entry);
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/stick-checks")
     List<CheckService.CheckView> onTrees() {
         return checks.onTrees();
@@ -130,6 +143,7 @@ class WoodController {
     /** A diameter between the calliper's jaws, in mm. */
     record CalliperReading(double mm) {}
 
+    @Needs(Role.GUEST)
     @GetMapping("/calliper")
     CalliperReading calliper(@RequestParam(required = false) @Nullable Double jawsMm) {
         if (jawsMm != null) {
@@ -145,6 +159,7 @@ class WoodController {
         return new CalliperReading(calliper.readMm());
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/stores")
     List<StoreService.StoreView> stores() {
         return stores.stores();
@@ -158,6 +173,7 @@ class WoodController {
             @NotNull(message = "needs its sort") KeepMethod method,
             @Nullable Double setC) {}
 
+    @Needs(Role.OWNER)
     @PostMapping("/stores")
     WoodDone addStore(@Valid @RequestBody StoreEntry entry) {
         return stores.add(entry.name(), entry.method(), entry.setC());
@@ -166,11 +182,13 @@ class WoodController {
     /** Whether the simulated thermometer is on. */
     record LoggerSwitch(boolean on) {}
 
+    @Needs(Role.HAND)
     @PutMapping("/stores/{id}/logger")
     void logger(@PathVariable long id, @RequestBody LoggerSwitch entry) {
         stores.logger(id, entry.on());
     }
 
+    @Needs(Role.HAND)
     @PostMapping(path = "/stores/{id}/log", consumes = "application/octet-stream")
     StoreService.LogBrought bring(
             @PathVariable long id,
@@ -186,6 +204,7 @@ class WoodController {
         }
     }
 
+    @Needs(Role.GUEST)
     @GetMapping("/supply")
     SupplyService.SupplyView supply() {
         return supply.supply();

@@ -24,6 +24,7 @@ class FeedListenerTest {
                             .collect(Collectors.joining()));
                 }
             },
+            null,
             held::add,
             gone -> {});
 

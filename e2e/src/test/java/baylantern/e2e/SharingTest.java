@@ -1,0 +1,149 @@
+package baylantern.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The farm shared: an owner at its own screen lets devices in and takes them away; they work as their people may. */
+class SharingTest extends ScreenTest {
+
+    private static Lantern lantern;
+
+    @BeforeAll
+    static void share() {
+        lantern = Lantern.shared();
+    }
+
+    @AfterAll
+    static void end() {
+        lantern.close();
+    }
+
+    private Page device(int width, int height) throws IOException {
+        return open(lantern.sharedAddress(), width, height, "day");
+    }
+
+    private static Locator box(Page page, String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private static Locator told(Page page) {
+        return page.getByRole(AriaRole.ALERT);
+    }
+
+    private static String layOpen(Page owner, String person) {
+        button(owner, "Let a device in for " + person).click();
+        Locator code = owner.getByRole(AriaRole.DIALOG).locator("p.code");
+        assertThat(code).isVisible();
+        return code.textContent();
+    }
+
+    private static void comeIn(Page device, String code, String name) {
+        box(device, "The code").fill(code);
+        box(device, "What this device is called").fill(name);
+        button(device, "Come in").click();
+    }
+
+    @Test
+    void aPhoneIsLetInWorksAsItsPersonAndIsTakenAway() throws IOException {
+        Page owner = desk(lantern);
+        owner.navigate("/farm");
+        owner.getByText("Who is let in on which device").click();
+        assertThat(heading(owner, "Shared in the farm’s own network")).isVisible();
+        axeClean(owner);
+        Page phone = device(390, 844);
+        phone.navigate("/rounds");
+        assertThat(heading(phone, "Who is at work?")).isVisible();
+        assertThat(phone.getByText("Lantern Bay Terraces")).hasCount(0);
+        axeClean(phone);
+        String code = layOpen(owner, "Bram");
+        axeClean(owner);
+        comeIn(phone, "AAAA 3333", "phone");
+        assertThat(told(phone)).containsText("This code lets nobody in");
+        comeIn(phone, code.toLowerCase(), "Bram’s phone");
+        assertThat(phone.getByText("Lantern Bay Terraces, Bram")).isVisible();
+        assertThat(owner.getByText("Bram’s phone is in, as Bram: works.")).isVisible();
+        button(owner, "Good").click();
+        // A look on the phone is Bram's, whatever was chosen, and is seen at the farm's own screen with the device.
+        go(phone, "/rounds");
+        assertThat(phone.getByLabel("Who is looking")).isDisabled();
+        assertThat(phone.getByLabel("Who is looking")).containsText("Bram");
+        Locator now = phone.locator("section[aria-label^='Now: '] h2");
+        String first = now.textContent();
+        phone.keyboard().press(HandsTest.firstKey(phone));
+        assertThat(now).not().hasText(first);
+        Page done = desk(lantern);
+        done.navigate("/done");
+        assertThat(done.getByText("Bram on Bram’s phone").first()).isVisible();
+        // Taken away, it is asked who is at work, at once, and holds nothing of the farm any more.
+        button(owner, "Take Bram’s phone away").click();
+        assertThat(heading(phone, "Who is at work?")).isVisible();
+        assertThat(phone.getByText(first)).hasCount(0);
+        org.assertj.core.api.Assertions.assertThat(phone.evaluate("() => Object.keys(localStorage).join()"))
+                .isEqualTo("bay-lantern-choices");
+        phone.reload();
+        assertThat(heading(phone, "Who is at work?")).isVisible();
+        assertThat(owner.getByText("taken away from Bram on Bram’s phone")).isVisible();
+    }
+
+    @Test
+    void aGuestLooksOnAndACodeThatIsWithdrawnLetsNobodyIn() throws IOException {
+        Page owner = desk(lantern);
+        owner.navigate("/farm/phones");
+        String withdrawn = layOpen(owner, "Teo");
+        owner.keyboard().press("Escape");
+        assertThat(owner.getByRole(AriaRole.DIALOG)).hasCount(0);
+        Page tablet = device(1024, 768);
+        tablet.navigate("/");
+        comeIn(tablet, withdrawn, "tablet");
+        assertThat(told(tablet)).containsText("This code lets nobody in");
+        choose(list(owner, "What Teo may do"), "GUEST");
+        assertThat(owner.getByText("rights set for Teo").first()).isVisible();
+        comeIn(tablet, layOpen(owner, "Teo"), "tablet");
+        assertThat(tablet.getByText("Lantern Bay Terraces, Teo looks on")).isVisible();
+        button(owner, "Good").click();
+        go(tablet, "/rounds");
+        Locator now = tablet.locator("section[aria-label^='Now: '] h2");
+        String first = now.textContent();
+        tablet.keyboard().press(HandsTest.firstKey(tablet));
+        assertThat(tablet.getByText("Teo looks on here and changes nothing.").first())
+                .isVisible();
+        assertThat(now).hasText(first);
+        // By keys only: the way out.
+        go(tablet, "/farm");
+        assertThat(tablet.getByText("Who is let in on which device")).hasCount(0);
+        button(tablet, "Sign out and wipe this device").focus();
+        tablet.keyboard().press("Enter");
+        assertThat(heading(tablet, "Who is at work?")).isVisible();
+    }
+
+    @Test
+    void aPassphraseIsGivenAndLetsIn() throws IOException {
+        Page owner = desk(lantern);
+        owner.navigate("/farm/phones");
+        choose(list(owner, "What Odile may do"), "HAND");
+        owner.getByText("Give a passphrase").first().click();
+        owner.keyboard().type("short");
+        owner.keyboard().press("Enter");
+        assertThat(told(owner).or(owner.getByText("12 to 100 letters")).first()).isVisible();
+        owner.keyboard().type(" but longer now");
+        owner.keyboard().press("Enter");
+        assertThat(owner.getByText("Another passphrase, or none")).isVisible();
+        Page phone = device(390, 844);
+        phone.navigate("/");
+        button(phone, "By name and passphrase").click();
+        box(phone, "Name").fill("odile");
+        box(phone, "Passphrase").fill("short but longer then");
+        button(phone, "Come in").click();
+        assertThat(told(phone)).containsText("do not go together");
+        box(phone, "Passphrase").fill("short but longer now");
+        button(phone, "Come in").click();
+        assertThat(phone.getByText("Lantern Bay Terraces, Odile")).isVisible();
+    }
+}
