@@ -156,9 +156,12 @@ class ShareController {
             @NotBlank(message = "needs a name") @Size(max = 40, message = "has at most 40 letters")
             String device) {}
 
+    /** Whether somebody is signed in on the device now. */
+    record Here(boolean signedIn) {}
+
     @PostMapping("/sign-in")
     @Needs(Role.NOBODY)
-    ResponseEntity<Void> signIn(@Valid @RequestBody SignIn asked, HttpServletRequest request) {
+    ResponseEntity<Here> signIn(@Valid @RequestBody SignIn asked, HttpServletRequest request) {
         if (!request.isSecure()) {
             throw FarmProblem.conflict("At the farm's own screen nobody needs to sign in.");
         }
@@ -169,22 +172,22 @@ class ShareController {
                 ? signIn.byCode(asked.code(), device, from)
                 : signIn.byPassphrase(
                         Objects.toString(asked.name(), ""), Objects.toString(asked.passphrase(), ""), device, from);
-        return ResponseEntity.noContent()
+        return ResponseEntity.ok()
                 .header(HttpHeaders.SET_COOKIE, cookie(token, COOKIE_LASTS))
-                .build();
+                .body(new Here(true));
     }
 
     @PostMapping("/sign-out")
     @Needs(Role.GUEST)
-    ResponseEntity<Void> signOut(HttpServletRequest request) {
+    ResponseEntity<Here> signOut(HttpServletRequest request) {
         DeviceMapper.SignedIn who = request.isSecure() ? devices.who(GateFilter.token(request)) : null;
         if (who == null) {
             throw FarmProblem.conflict("Nobody is signed in here.");
         }
         devices.end(who.deviceId(), ShareEvent.Kind.SIGNED_OUT);
-        return ResponseEntity.noContent()
+        return ResponseEntity.ok()
                 .header(HttpHeaders.SET_COOKIE, cookie("", Duration.ZERO))
-                .build();
+                .body(new Here(false));
     }
 
     private static String cookie(String token, Duration lasts) {
