@@ -8,7 +8,7 @@ import { type Rights, ROLES, type Role, sayPassphrase, sayRole } from "./shareAp
 /** One person: what they may do on other devices, their passphrase, and a device let in for them. */
 export function PersonRights({ person, onLetIn }: { person: Rights; onLetIn?: (role: Role) => void }) {
   const [asking, setAsking] = useState(false);
-  const { send, problem } = useSend();
+  const { send, problem, busy } = useSend();
   const say = (role: string) => role && send(() => sayRole(person.personId, role as Role));
   return (
     <li className="border-line border-t py-1.5">
@@ -29,7 +29,7 @@ export function PersonRights({ person, onLetIn }: { person: Rights; onLetIn?: (r
           </Select>
         </div>
         <Button
-          disabled={!onLetIn}
+          disabled={!onLetIn || busy}
           aria-label={`Let a device in for ${person.name}`}
           onClick={() => onLetIn?.(person.role ?? "HAND")}
         >

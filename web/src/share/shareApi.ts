@@ -19,12 +19,12 @@ export const useShared = (often: boolean) =>
     refetchInterval: often ? 2000 : false,
   });
 
-/** Who is let in is no fact of the farm, so no answer says that it changed. */
+/** Who is let in is no fact of the farm, so no answer says that it changed; it is done when the screen shows it. */
 async function changed<T>(writing: Promise<T>): Promise<T> {
   try {
     return await writing;
   } finally {
-    queryClient.invalidateQueries({ queryKey: KEY });
+    await queryClient.invalidateQueries({ queryKey: KEY });
   }
 }
 
