@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -53,6 +55,26 @@ class OnceApiTest extends ApiTest {
                 .extracting(Http.Answer::text)
                 .containsOnly(answers.get(0).text());
         assertThat(plants()).isEqualTo(4);
+    }
+
+    /** A file flows in and cannot be looked at twice; sent again, it is answered as the first time all the same. */
+    @Test
+    void aFileSentByEightAtOnceIsTakenOnce() throws Exception {
+        http.smallFarm();
+        LocalDate day = http.today().minusDays(3);
+        byte[] csv =
+                ("day,min,max\n" + day + ",12,24\n" + day.plusDays(1) + ",13,25\n").getBytes(StandardCharsets.UTF_8);
+        List<Http.Answer> answers = AtOnce.of(
+                8,
+                () -> http.send(http.request("/api/weather/file?overlap=FILE")
+                        .header("Content-Type", "application/octet-stream")
+                        .header("Lantern-Request", "one-file-eight-times")
+                        .POST(BodyPublishers.ofByteArray(csv))));
+        assertThat(answers).extracting(Http.Answer::status).containsOnly(200);
+        assertThat(answers)
+                .filteredOn(one ->
+                        one.whole().headers().firstValue("Lantern-Repeated").isPresent())
+                .hasSize(7);
     }
 
     @Test
