@@ -147,7 +147,7 @@ function Events({ events }: { events: Happened[] }) {
       <PartHeading>At the shared door, the newest first</PartHeading>
       <ol className="text-[14px]">
         {events.map((event) => (
-          <li key={event.id} className="grid grid-cols-[108px_1fr] gap-x-3 border-line border-t py-1">
+          <li key={event.id} className="grid grid-cols-[136px_1fr] gap-x-3 border-line border-t py-1">
             <span className="text-soft">{whenWords(event.at)}</span>
             <span className={event.kind.startsWith("WRONG") ? "text-alarm" : ""}>{eventWords(event)}</span>
           </li>
