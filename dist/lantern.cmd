@@ -40,7 +40,7 @@ exit /b
 
 :help
 echo lantern demo [--keep] [--port N]                        the demo farm, fresh each time unless --keep
-echo lantern start [--data DIR] [--port N] [--copies DIR]    your own farm
+echo lantern start [--data DIR] [--port N] [--copies DIR] [--share [--share-port N]]   your own farm; --share lets phones in
 echo lantern import FILE [--data DIR] [--dry-run] [--json]   bring in an old notebook without the screen
 echo lantern restore COPY [--data DIR]                       go back to a copy of the farm
 echo lantern check [--data DIR]                              looks through a farm and says what is wrong where

@@ -1,9 +1,45 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
+
+// What a device keeps to open without contact: every page, and the small pictures it was shown. The farm's answers are kept
+// by the page itself, which knows what they rest on.
+const shell = VitePWA({
+  filename: "worker.js",
+  injectRegister: false,
+  registerType: "autoUpdate",
+  manifest: {
+    name: "Bay Lantern",
+    short_name: "Bay Lantern",
+    description: "Grafts, wood and flushes of this farm.",
+    start_url: "/today",
+    scope: "/",
+    display: "standalone",
+    background_color: "#f1f5f3",
+    theme_color: "#f1f5f3",
+    icons: [
+      { src: "/lantern-192.png", sizes: "192x192", type: "image/png" },
+      { src: "/lantern-512.png", sizes: "512x512", type: "image/png", purpose: "any maskable" },
+    ],
+  },
+  workbox: {
+    globPatterns: ["**/*.{html,js,css,woff2,svg,png}"],
+    navigateFallback: "/index.html",
+    navigateFallbackDenylist: [/^\/api\//],
+    inlineWorkboxRuntime: true,
+    runtimeCaching: [
+      {
+        urlPattern: ({ url }) => url.pathname.startsWith("/api/pictures/") && url.search === "?small=true",
+        handler: "CacheFirst",
+        options: { cacheName: "pictures", expiration: { maxEntries: 400 } },
+      },
+    ],
+  },
+});
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), shell],
   build: {
     outDir: "dist",
     target: "es2022",

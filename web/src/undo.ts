@@ -1,4 +1,4 @@
-import api, { ProblemError, told } from "./api/client";
+import api, { keeper, ProblemError, told } from "./api/client";
 import { dated, dayWords } from "./days";
 import { say } from "./ui/messages";
 
@@ -55,10 +55,11 @@ export async function takeBack(actId?: number) {
   await inOrder(() => undoOne(actId));
 }
 
-async function undoOne(actId?: number) {
+async function undoOne(actId?: number): Promise<void> {
   try {
     const id = actId ?? (await newest());
     if (id === undefined) return;
+    if (id < 0) return await undoKept(-id);
     const act = await told(api.POST("/api/acts/{id}/undo", { params: { path: { id } } }));
     forget();
     say(`Taken back: ${dated(act.sentence)}`);
@@ -66,6 +67,15 @@ async function undoOne(actId?: number) {
     if (problem instanceof ProblemError && problem.status === 409) forget();
     failed(problem);
   }
+}
+
+// What waits on this device is simply not sent; what was sent since is taken back as what it has become.
+async function undoKept(n: number): Promise<void> {
+  const kept = await (await keeper()).takeBackKept(n);
+  if (kept && "actId" in kept) return undoOne(kept.actId);
+  forget();
+  if (kept) say(`Taken back: ${kept.words}`);
+  else failed("It was let go already, or is on its way.");
 }
 
 function forget() {

@@ -23,14 +23,22 @@ export const queryClient = new QueryClient({
     queries: {
       retry: (times, problem: Error & { status?: number }) => times < 1 && problem.status !== 401,
       staleTime: 5_000,
+      // A farm needs no way out into the world, and what is kept here needs no line at all.
+      networkMode: "always",
       refetchOnWindowFocus: true,
       structuralSharing: shared,
     },
   },
 });
 
+const heard = new Set<(changed?: ReadonlySet<string>) => void>();
+
+/** Tells whoever keeps answers elsewhere which facts have changed; none named stands for all. */
+export const onFacts = (listener: (changed?: ReadonlySet<string>) => void) => heard.add(listener);
+
 /** Some facts have changed: every answer that rests on one of them is read anew. */
 export function factsChanged(changed: ReadonlySet<string>) {
+  for (const listener of heard) listener(changed);
   queryClient.invalidateQueries({
     predicate: ({ state }) => {
       const facts = isHeld(state.data) ? restsOn.get(state.data) : undefined;
@@ -40,7 +48,10 @@ export function factsChanged(changed: ReadonlySet<string>) {
 }
 
 /** Everything is read anew: nobody knows what somebody else changed. */
-export const allChanged = () => queryClient.invalidateQueries();
+export function allChanged() {
+  for (const listener of heard) listener();
+  return queryClient.invalidateQueries();
+}
 
 /** Whether anybody is signed in here is asked anew. */
 export const whoChanged = () => queryClient.invalidateQueries({ queryKey: ["farm"] });

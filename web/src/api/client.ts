@@ -19,16 +19,25 @@ const name = () =>
 export const page = name();
 
 /** A name for one request, so that one sent twice is done once; also where the page is not served as secure. */
-const requestId = () => page + name();
+export const requestId = () => page + name();
 
 /** Who is at work on this device, and, for what is sent, which request it is. */
-function headings(method: string): Record<string, string> {
+export function headings(method: string): Record<string, string> {
   const { personId } = chosen();
   return {
     "Lantern-Units": unitWords(),
     ...(personId ? { "Lantern-Person": String(personId) } : {}),
     ...(method === "GET" ? {} : { "Lantern-Request": requestId() }),
   };
+}
+
+/** Where somebody is signed in on this device, it keeps what is needed without contact. */
+export const SIGNED_IN = "bay-lantern-signed-in";
+export const keeper = () => import("../offline/keeper");
+
+export async function ask(request: Request): Promise<Response> {
+  const kept = localStorage.getItem(SIGNED_IN) ? await keeper().catch(() => undefined) : undefined;
+  return kept ? kept.ask(request, steady) : steady(request);
 }
 
 // A line that drops is tried again; the request keeps its name, so the farm does it once.
@@ -46,7 +55,7 @@ async function steady(request: Request): Promise<Response> {
 /** The newest change there was before the first answer was read. */
 export const first = { mark: "" };
 
-function heard(response: Response) {
+export function heard(response: Response) {
   first.mark ||= response.headers.get("Lantern-Mark") ?? "";
   const changed = response.headers.get(CHANGED);
   if (changed) factsChanged(new Set(changed.split(" ")));
@@ -103,7 +112,7 @@ function written(body: unknown): string {
   });
 }
 
-const api = createClient<paths>({ baseUrl: "", fetch: steady, bodySerializer: written });
+const api = createClient<paths>({ baseUrl: "", fetch: ask, bodySerializer: written });
 api.use(everyRequest);
 
 interface Answer<T> {
@@ -125,21 +134,6 @@ export async function told<T>(answer: Promise<Answer<T>>): Promise<T> {
   }
   noteFacts(settled.data, settled.response.headers.get(FACTS));
   return settled.data as T;
-}
-
-/** Sends a file as it is. */
-export async function sendFile<T>(path: string, file: File): Promise<T> {
-  const request = new Request(path, {
-    method: "POST",
-    headers: { "Content-Type": "application/octet-stream", ...headings("POST") },
-    body: file,
-  });
-  const sending = steady(request).then(async (response) => {
-    heard(response);
-    const body = await response.json().catch(() => ({}));
-    return response.ok ? { data: body as T, response } : { error: body, response };
-  });
-  return told<T>(sending);
 }
 
 export default api;

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
-import api, { type Schemas, sendFile, told } from "../api/client";
+import api, { type Schemas, told } from "../api/client";
+import { sendFile } from "../api/sendFile";
 import { done } from "../undo";
 
 export type Pictured = Schemas["care.Pictures"];

@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { useFarm } from "../api/queries";
 import { dayWords } from "../days";
+import { Contact } from "../offline/Contact";
 import { PeopleOptions } from "../place/PeopleOptions";
 import { useCommands } from "../ui/commands";
 import { Field, Select } from "../ui/fields";
@@ -26,8 +27,10 @@ export function Run() {
   const { day = "" } = useParams();
   const { personId } = useChoices();
   const hand = useAtHand(day, personId);
+  const who = useFarm().data?.who;
   return (
     <div className="fixed inset-0 z-30 flex flex-col bg-ground">
+      {who && <Contact />}
       <Head day={day} hand={hand.data} personId={personId} />
       {personId === undefined ? (
         <p className="p-6 text-[18px]">Say first who works here: what is made is logged under that name.</p>
@@ -134,7 +137,8 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
           body: { personId, lotId, ...sizes, faceS: face.seconds },
         }),
       );
-      labels.made(was.code, id, hand.turns);
+      // Without contact it has no code yet: its label comes with it.
+      if (was.code) labels.made(was.code, id, hand.turns);
       return was;
     });
   const later = () =>

@@ -1,5 +1,6 @@
 import { useRef } from "react";
-import { sendFile } from "../api/client";
+
+import { sendFile } from "../api/sendFile";
 import { done, failed } from "../undo";
 
 /** A whole farm brought in from its zip, in place of what is here. */

@@ -1,6 +1,7 @@
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import api, { type Schemas, sendFile, told } from "../api/client";
+import api, { type Schemas, told } from "../api/client";
+import { sendFile } from "../api/sendFile";
 import { Button, Statement, Trouble } from "../ui/parts";
 import { done, failed } from "../undo";
 import { Found } from "./Found";

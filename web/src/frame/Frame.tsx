@@ -25,6 +25,7 @@ const MoreSheet = part(() => import("./MoreSheet"), "MoreSheet");
 const KeyHelp = part(() => import("./KeyHelp"), "KeyHelp");
 const SignIn = part(() => import("../share/SignIn"), "SignIn");
 const InStep = part(() => import("./InStep"), "InStep");
+const Contact = part(() => import("../offline/Contact"), "Contact");
 const TradeWord = part(() => import("./TradeWord"), "TradeWord");
 const Begin = PAGES.find((page) => page.path === "/begin")?.Shown ?? NoSuchPage;
 
@@ -120,6 +121,11 @@ export function Frame() {
           tabIndex={-1}
           className="min-w-0 outline-none flex-1 overflow-auto print:overflow-visible"
         >
+          {who && (
+            <Suspense>
+              <Contact />
+            </Suspense>
+          )}
           <Reckoning />
           <Failing />
           {farm.data.amiss && (

@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { type Schemas, sendFile } from "../api/client";
+import type { Schemas } from "../api/client";
+import { sendFile } from "../api/sendFile";
 import { Button, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 

@@ -87,6 +87,7 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/farm/phones": part(() => import("../share/Phones"), "Phones"),
   "/graft/:code": part(() => import("../care/GraftSheet"), "GraftPage"),
   "/done": part(() => import("./WasDone"), "WasDone"),
+  "/done/kept": part(() => import("../offline/KeptHere"), "KeptHere"),
   "/begin": part(() => import("../begin/FirstRun"), "FirstRun"),
 };
 

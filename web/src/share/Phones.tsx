@@ -1,9 +1,10 @@
 import { useState } from "react";
-import { dayWords } from "../days";
+import { dayWords, isoDay } from "../days";
 import { Button, Coming, PartHeading, Statement, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
-import { done } from "../undo";
+import { done, hourWords } from "../undo";
 import { LaidOpen } from "./LaidOpen";
+import { LeftBehind } from "./LeftBehind";
 import { PersonRights } from "./PersonRights";
 import { type Code, type Device, layCode, type Rights, type Role, takeAway, useShared } from "./shareApi";
 
@@ -37,6 +38,7 @@ export function Phones() {
         </Statement>
       )}
       {problem && <Trouble problem={problem} />}
+      <LeftBehind />
       {mark && <Mark mark={mark} />}
       <div className="grid grid-cols-[1fr_1fr] gap-x-10 max-lg:grid-cols-1">
         <section>
@@ -159,8 +161,5 @@ function Events({ events }: { events: Happened[] }) {
 
 /** "14 May, 16:05", by this device's clock and place. */
 function whenWords(at: string) {
-  const when = new Date(at);
-  const two = (n: number) => String(n).padStart(2, "0");
-  const day = `${when.getFullYear()}-${two(when.getMonth() + 1)}-${two(when.getDate())}`;
-  return `${dayWords(day)}, ${two(when.getHours())}:${two(when.getMinutes())}`;
+  return `${dayWords(isoDay(new Date(at)))}, ${hourWords(at)}`;
 }

@@ -1,16 +1,11 @@
 import { type FormEvent, useEffect, useState } from "react";
-import api, { told } from "../api/client";
+import api, { keeper, told } from "../api/client";
 import { Field, Input } from "../ui/fields";
 import { Button, Statement } from "../ui/parts";
 import { useSend } from "../ui/useSend";
+import { seems } from "./seems";
 import { wipe } from "./shareApi";
 import { TrustSteps } from "./TrustSteps";
-
-/** What kind of device this seems to be; the grower may call it otherwise. */
-function seems() {
-  if (matchMedia("(pointer: fine)").matches) return "computer";
-  return Math.min(screen.width, screen.height) > 600 ? "tablet" : "phone";
-}
 
 /** The farm's shared door, for a device that is not signed in: by a code, or by name and passphrase. */
 export function SignIn() {
@@ -21,8 +16,14 @@ export function SignIn() {
   const [passphrase, setPassphrase] = useState("");
   const [device, setDevice] = useState(seems);
   const { send, problem, busy } = useSend();
-  // Whatever was here of somebody who is signed in no longer is gone.
-  useEffect(wipe, []);
+  const [waiting, setWaiting] = useState(0);
+  // Whatever was here of somebody who is signed in no longer is gone; what they did goes to an owner, or waits for them.
+  useEffect(() => {
+    wipe();
+    keeper()
+      .then((kept) => kept.leave())
+      .then(setWaiting, () => {});
+  }, []);
   const enter = (event: FormEvent) => {
     event.preventDefault();
     send(async () => {
@@ -45,6 +46,12 @@ export function SignIn() {
           ? "An owner lays a code open for you at the farm’s own screen, under Farm, Phones and people. It holds for ten minutes."
           : "Your name as the farm knows it, and your passphrase."}
       </Statement>
+      {waiting > 0 && (
+        <p role="status" className="mb-3 font-semibold">
+          {waiting} done on this device {waiting === 1 ? "is" : "are"} kept here, and sent when whoever did
+          them signs in again.
+        </p>
+      )}
       <form className="grid gap-3" onSubmit={enter}>
         {by === "code" ? (
           <Field label="The code">

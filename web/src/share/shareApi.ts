@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { queryClient } from "../api/cache";
-import api, { type Schemas, told } from "../api/client";
+import api, { keeper, ProblemError, type Schemas, told } from "../api/client";
 
 export type Role = Schemas["share.NewCode"]["role"];
 export type Device = Schemas["share.Device"];
@@ -52,6 +52,10 @@ export const sayPassphrase = (personId: number, passphrase: string | undefined) 
 export const takeAway = (id: number) =>
   changed(told(api.DELETE("/api/share/devices/{id}", { params: { path: { id } } })));
 
+/** What a device left behind was decided on. */
+export const decided = (id: number) =>
+  changed(told(api.DELETE("/api/share/left/{id}", { params: { path: { id } } })));
+
 /** What somebody may do, as the farm says it. */
 export const ROLES: Record<string, string> = {
   GUEST: "looks on",
@@ -73,7 +77,16 @@ export function wipe() {
 
 /** Signs this device out, and leaves nothing of the farm on it. */
 export async function signOut() {
+  const waiting = (await (await keeper()).entries()).length;
+  if (waiting > 0)
+    throw new ProblemError(
+      {
+        detail: `${waiting} done here ${waiting === 1 ? "is" : "are"} not on the farm yet. Send or let go first.`,
+      },
+      0,
+    );
   await told(api.POST("/api/share/sign-out"));
+  await (await keeper()).leave();
   wipe();
   location.replace("/");
 }

@@ -1,5 +1,6 @@
 import { useRef, useState } from "react";
-import { type ProblemError, type Schemas, sendFile } from "../api/client";
+import type { ProblemError, Schemas } from "../api/client";
+import { sendFile } from "../api/sendFile";
 import { Button, PartHeading } from "../ui/parts";
 import { done, failed } from "../undo";
 

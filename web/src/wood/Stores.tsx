@@ -1,7 +1,8 @@
 import { scaleLinear } from "d3-scale";
 import { useState } from "react";
-import api, { ProblemError, type Schemas, sendFile, told } from "../api/client";
+import api, { ProblemError, type Schemas, told } from "../api/client";
 import { useFarm } from "../api/queries";
+import { sendFile } from "../api/sendFile";
 import { dayWords } from "../days";
 import { Field, Input, Select } from "../ui/fields";
 import { Button, PartHeading, Trouble } from "../ui/parts";

@@ -45,6 +45,7 @@ class AlwaysTrueTest extends ApiTest {
             "GET /api/copies", "files beside the store",
             "GET /api/calliper", "a device, which measures anew each time",
             "GET /api/share", "who is let in, no fact of the farm",
+            "GET /api/share/left", "what is not written yet, no fact of the farm",
             "GET /api/share/authority.crt", "a file beside the store",
             "GET /api/exchange/farm.zip", "the tables themselves, with the hour",
             "GET /api/labels.pdf", "a print, with the moment in it",
@@ -78,6 +79,8 @@ class AlwaysTrueTest extends ApiTest {
             "POST /api/share/codes",
             "DELETE /api/share/codes/{personId}",
             "DELETE /api/share/devices/{id}",
+            "POST /api/share/left",
+            "DELETE /api/share/left/{id}",
             "PUT /api/share/people/{personId}/passphrase",
             "PUT /api/share/people/{personId}/role",
             "POST /api/share/sign-in",
@@ -699,6 +702,8 @@ class AlwaysTrueTest extends ApiTest {
             case "/api/trees/{code}" -> List.of("/api/trees/AV-2");
             case "/api/pictures/{id}" -> List.of("/api/pictures/1");
             case "/api/bench-days/{day}" -> List.of("/api/bench-days/" + http.today());
+            case "/api/bench-days/{day}/ahead" -> List.of("/api/bench-days/" + http.today() + "/ahead?personId=1");
+            case "/api/stick-checks/looks" -> List.of(path + "?speciesKey=mango&cut=false");
             case "/api/fit/limbs/{code}" -> List.of(path.replace("{code}", "PB-M2"), path.replace("{code}", "PB-M1"));
             case "/api/fit/stems/{id}" -> List.of("/api/fit/stems/1", "/api/fit/stems/3");
             case "/api/grafts/{code}" -> each("/api/grafts", "grafts", "code", path);

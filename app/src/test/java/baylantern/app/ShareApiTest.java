@@ -57,6 +57,8 @@ class ShareApiTest extends ApiTest {
         stored("DELETE FROM share_device");
         stored("DELETE FROM share_person");
         stored("DELETE FROM share_event");
+        stored("DELETE FROM share_gone");
+        stored("DELETE FROM share_left");
         http.smallFarm();
         http.post("/api/people", Map.of("name", "Solveig"));
         http.post("/api/people", Map.of("name", "Torvald"));
@@ -183,6 +185,44 @@ class ShareApiTest extends ApiTest {
         assertThat(fourth.get("/api/farm").status()).isEqualTo(200);
         stored("UPDATE place_person SET name = 'Somebody else' WHERE id = 3");
         assertThat(fourth.get("/api/farm").status()).isEqualTo(401);
+    }
+
+    @Test
+    void whatADeviceStillHeldWhenItWasTakenAwayIsOfferedToAnOwner() throws Exception {
+        Http phone = paired(HAND, "HAND", "phone");
+        Map<String, Object> kept = new HashMap<>(Map.of("request", "left-on-a-phone", "farm", "f", "ago", 7200));
+        kept.putAll(Map.of(
+                "day",
+                "" + http.today(),
+                "words",
+                "BE-1: green",
+                "way",
+                "POST /api/looks",
+                "body",
+                "{\"sign\":\"GREEN\"}"));
+        assertThat(phone.post("/api/share/left", kept).status())
+                .as("signed in, it sends")
+                .isEqualTo(401);
+        long id = http.get("/api/share").json().get("devices").get(0).get("id").asLong();
+        http.send(http.request("/api/share/devices/" + id).DELETE());
+        assertThat(AtOnce.of(8, () -> phone.post("/api/share/left", kept).status()))
+                .as("however often it hands in")
+                .containsOnly(200);
+        assertThat(door.post("/api/share/left", kept).status()).isEqualTo(401);
+        assertThat(phone.get("/api/share/left").status()).isEqualTo(401);
+        JsonNode left = http.get("/api/share/left").json();
+        assertThat(left.size()).isEqualTo(1);
+        assertThat(left.get(0).get("personName").asString()).isEqualTo("Solveig");
+        assertThat(left.get(0).get("device").asString()).isEqualTo("phone");
+        assertThat(left.get(0).get("body").asString()).contains("GREEN");
+        String decided = "/api/share/left/" + left.get(0).get("id").asLong();
+        assertThat(AtOnce.of(8, () -> http.send(http.request(decided).DELETE()).status()))
+                .containsOnlyOnce(200)
+                .contains(409);
+        kept.put("ago", 6_000_000);
+        assertThat(phone.post("/api/share/left", kept).status()).isEqualTo(422);
+        kept.put("body", "x".repeat(5000));
+        assertThat(phone.post("/api/share/left", kept).status()).isEqualTo(413);
     }
 
     @Test

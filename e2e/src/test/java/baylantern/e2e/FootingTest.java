@@ -91,7 +91,8 @@ class FootingTest extends DemoScreenTest {
     @Test
     void aLookReadsTheRoundAndWhatIsToCome() {
         Page page = desk(lantern);
-        page.navigate("/rounds");
+        // What comes only once the first screen stands is not counted.
+        page.waitForRequest(request -> request.url().contains("/api/changes"), () -> page.navigate("/rounds"));
         Locator count = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("to look at"));
         assertThat(count).isVisible();
         settled(page);

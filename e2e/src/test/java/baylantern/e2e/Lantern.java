@@ -4,6 +4,7 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
+import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -43,7 +44,16 @@ final class Lantern implements AutoCloseable {
 
     /** The same, shared in the network of this machine. */
     static Lantern shared() {
-        return grown("--demo", "--share");
+        return grown("--demo", "--share", "--share-port", freePort());
+    }
+
+    // Others find the farm again at the same address when it was started anew.
+    private static String freePort() {
+        try (ServerSocket line = new ServerSocket(0)) {
+            return "" + line.getLocalPort();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static Lantern grown(String... how) {
@@ -134,6 +144,10 @@ final class Lantern implements AutoCloseable {
         return ask(HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    void delete(String path) throws IOException {
+        ask(HttpRequest.newBuilder(URI.create(address + path)).DELETE());
     }
 
     private static HttpResponse<String> ask(HttpRequest.Builder request) throws IOException {

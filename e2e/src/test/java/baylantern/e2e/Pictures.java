@@ -7,7 +7,9 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
+import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -93,21 +95,6 @@ class Pictures extends ScreenTest {
         desk.locator("section[aria-label=Pictures]").scrollIntoViewIfNeeded();
     }
 
-    private static void frost(Page desk) {
-        String host = java.net.URI.create(desk.url()).resolve("/").toString();
-        String said = desk.request()
-                .post(
-                        host + "api/weather/file?overlap=FILE",
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/octet-stream")
-                                .setData("date,min,max\n2026-05-16,-1.5,9\n"))
-                .text();
-        desk.navigate("/today");
-        assertThat(desk.getByText(Pattern.compile("^Frost is foretold"))).isVisible();
-        keep(desk, "frost");
-        desk.request().post(host + "api/acts/" + said.replaceAll(".*\"actId\":(\\d+).*", "$1") + "/undo");
-    }
-
     private static void rules(Page desk) {
         desk.navigate("/rules");
         desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^heals best at")))
@@ -169,7 +156,6 @@ class Pictures extends ScreenTest {
             assertThat(desk.getByText("Descends from it ·")).isVisible();
             keep(desk, "recall");
             rules(desk);
-            frost(desk);
             severed(desk);
             Page phone = phone(demo);
             phone.navigate("/rounds");
@@ -183,6 +169,22 @@ class Pictures extends ScreenTest {
             phone.evaluate("() => document.querySelector('main').scrollTo(0, 0)");
             keep(phone, "stick-phone");
             benchDay(desk);
+        }
+    }
+
+    @Test
+    void shared() throws IOException {
+        try (Lantern farm = Lantern.shared()) {
+            Page owner = desk(farm);
+            owner.navigate("/farm/phones");
+            for (String person : List.of("Bram", "Odile")) {
+                Page phone = open(farm.sharedAddress(), 390, 844, "day");
+                phone.navigate("/");
+                SharingTest.comeIn(phone, SharingTest.layOpen(owner, person), person + "’s phone");
+                button(owner, "Good").click();
+            }
+            assertThat(owner.getByText("let in by a code: Odile")).isVisible();
+            keep(owner, "phones");
         }
     }
 }

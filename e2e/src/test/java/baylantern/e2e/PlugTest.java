@@ -8,8 +8,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.concurrent.locks.LockSupport;
 import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -33,6 +35,45 @@ class PlugTest {
         String body = "{\"grafts\":[{\"graftId\":" + graft.group(1) + ",\"version\":" + graft.group(3)
                 + "}],\"sign\":\"SWELLING\",\"note\":\"before the plug\"}";
         return send(lantern, "/api/looks", body);
+    }
+
+    private static final int PULLS = Integer.getInteger("lantern.pulls", 2);
+
+    private static String stand(Lantern lantern) throws IOException {
+        return get(lantern, "/api/people") + get(lantern, "/api/exchange/grafts.csv") + get(lantern, "/api/lots");
+    }
+
+    @Test
+    void goingBackToACopyIsWholeOrNotAtAllWhereverThePlugIsPulled() throws Exception {
+        Random random = new Random(23);
+        int gone = 0;
+        try (Lantern lantern = Lantern.demo()) {
+            Matcher kept = Pattern.compile("\"name\":\"([^\"]+)\"")
+                    .matcher(lantern.post("/api/copies", "").body());
+            assertThat(kept.find()).isTrue();
+            String copy = kept.group(1);
+            String then = stand(lantern);
+            for (int pull = 0; pull < PULLS; pull++) {
+                assertThat(send(lantern, "/api/people", "{\"name\":\"Hand " + pull + "\"}"))
+                        .isEqualTo(200);
+                String now = stand(lantern);
+                long wait = 200_000_000L + random.nextLong(2_500_000_000L);
+                Thread plug = new Thread(() -> {
+                    LockSupport.parkNanos(wait);
+                    lantern.pullThePlug();
+                });
+                plug.start();
+                try {
+                    send(lantern, "/api/copies/" + copy + "/back", "");
+                } catch (IOException theLineWentDead) {
+                    gone++;
+                }
+                plug.join();
+                lantern.start();
+                assertThat(stand(lantern)).isIn(then, now);
+            }
+            System.out.printf("%d of %d plugs were pulled while it went back%n", gone, PULLS);
+        }
     }
 
     @Test

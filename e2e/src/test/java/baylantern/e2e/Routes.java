@@ -36,8 +36,10 @@ final class Routes {
             "/farm",
             "/farm/weather",
             "/farm/notebook",
+            "/farm/phones",
             "/graft/CB-26-001",
-            "/done");
+            "/done",
+            "/done/kept");
 
     /** What is read out of doors, in the sun. */
     static final List<String> IN_THE_FIELD = List.of(

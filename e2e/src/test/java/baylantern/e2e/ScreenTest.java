@@ -30,6 +30,8 @@ abstract class ScreenTest {
     /** Long enough for a cold server on a busy machine; nothing waits longer than it must. */
     private static final double PATIENCE_MS = 60_000;
 
+    private static final Playwright PLAYWRIGHT = playwright();
+
     /** One browser for the whole run; each test has a context of its own in it. */
     private static final Browser BROWSER = browser();
 
@@ -78,26 +80,41 @@ abstract class ScreenTest {
     final List<String> faults = new ArrayList<>();
     private final List<BrowserContext> contexts = new ArrayList<>();
 
-    private static Browser browser() {
+    private static Playwright playwright() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         Playwright playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
-        return playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(chromium())
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
+        return playwright;
     }
 
-    private static Path chromium() {
+    private static Browser browser() {
+        return browserType()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(chromium())
+                        // Devices that trust the farm; that it is trusted rightly is tried where the farm is shared.
+                        .setArgs(quietly("--ignore-certificate-errors")));
+    }
+
+    static BrowserType browserType() {
+        return PLAYWRIGHT.chromium();
+    }
+
+    /** How the browser is started, so that it asks nothing of anybody by itself. */
+    static List<String> quietly(String... more) {
+        List<String> words = new ArrayList<>(List.of(
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync"));
+        words.addAll(List.of(more));
+        return words;
+    }
+
+    static Path chromium() {
         // Without a window of its own the same browser has less to do.
         return Stream.of("chromium-headless-shell", "chromium", "chromium-browser", "google-chrome")
                 .map("/usr/bin/"::concat)

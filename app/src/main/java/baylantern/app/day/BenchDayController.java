@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Graft days as work: laid out, begun, gone through graft by graft. */
@@ -112,6 +113,12 @@ class BenchDayController {
     @PostMapping("/{day}/end")
     BenchDayService.Done end(@PathVariable LocalDate day) {
         return runs.end(day);
+    }
+
+    @Needs(Role.GUEST)
+    @GetMapping("/{day}/ahead")
+    List<HandService.Ahead> ahead(@PathVariable LocalDate day, @RequestParam long personId) {
+        return hands.ahead(day, personId);
     }
 
     @Needs(Role.HAND)

@@ -38,6 +38,11 @@ class BladeGate {
                 && cleaned.isAfter(Objects.requireNonNull(before.made().doneAt()))) {
             return null;
         }
+        return between(before, facing);
+    }
+
+    /** Why a blade is cleaned between two grafts, null where it need not be. */
+    static CleanService.@Nullable Occasion between(JobRow before, JobRow facing) {
         if (!before.host().equals(facing.host())) {
             return CleanService.Occasion.NEW_TREE;
         }

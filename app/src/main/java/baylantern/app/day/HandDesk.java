@@ -6,6 +6,7 @@ import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -46,20 +47,32 @@ class HandDesk {
         Instant now = clock.now();
         Map<Long, Holding> held = desk.get();
         held.values().removeIf(holding -> holding.until().isBefore(now) || holding.person() == person);
+        JobRow first = inOrder(open, others, partners, held)
+                .filter(job -> !held.containsKey(job.id()))
+                .findFirst()
+                .orElse(null);
+        if (first != null) {
+            held.put(first.id(), new Holding(person, now.plus(HELD)));
+        }
+        return first;
+    }
+
+    private static Stream<JobRow> inOrder(
+            List<JobRow> open, Set<Long> others, Map<Long, Long> partners, Map<Long, Holding> held) {
         Predicate<JobRow> leftToOthers =
                 job -> others.contains(job.id()) || held.containsKey(partners.getOrDefault(job.id(), NOBODY));
-        List<JobRow> inOrder = Stream.concat(
-                        open.stream().filter(leftToOthers.negate()),
-                        open.stream().filter(leftToOthers))
+        return Stream.concat(
+                open.stream().filter(leftToOthers.negate()), open.stream().filter(leftToOthers));
+    }
+
+    /** All of these that nobody else has in front of them, in the order in which this person would come to them. */
+    synchronized List<JobRow> rest(List<JobRow> open, long person, Set<Long> others, Map<Long, Long> partners) {
+        Instant now = clock.now();
+        Map<Long, Holding> held = new HashMap<>(desk.get());
+        held.values().removeIf(holding -> holding.until().isBefore(now) || holding.person() == person);
+        return inOrder(open, others, partners, held)
+                .filter(job -> !held.containsKey(job.id()))
                 .toList();
-        for (JobRow job : inOrder) {
-            Holding other = held.get(job.id());
-            if (other == null) {
-                held.put(job.id(), new Holding(person, now.plus(HELD)));
-                return job;
-            }
-        }
-        return null;
     }
 
     /** Nobody has it in front of them any more. */

@@ -15,6 +15,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -134,6 +135,35 @@ class HandService {
             BenchDayService.Progress progress,
             @Nullable Rest rest,
             List<Turn> turns) {}
+
+    /**
+     * A graft still to be made, for a device that goes where there is no contact.
+     *
+     * @param host the tree it comes on; a blade that comes to another is cleaned
+     * @param clean why the blade is cleaned before it, once all before it in this list are made
+     */
+    record Ahead(Facing facing, String host, CleanService.@Nullable Occasion clean) {}
+
+    /** How far ahead a device sees. */
+    private static final int AHEAD = 60;
+
+    /** What a person comes to, in order, as far as nobody else does; nothing is laid in front of them by this. */
+    List<Ahead> ahead(LocalDate day, long personId) {
+        long person = places.person(personId).id();
+        List<JobRow> jobs = runs.jobs(day);
+        Map<Long, Long> partners = ways.partners(day);
+        List<JobRow> open = atHand.rest(
+                jobs.stream().filter(JobRow::open).toList(), person, othersPairs(jobs, person, partners), partners);
+        List<Ahead> ahead = new ArrayList<>();
+        for (JobRow job : open.subList(0, Math.min(AHEAD, open.size()))) {
+            int at = ahead.size();
+            ahead.add(new Ahead(
+                    facing(job),
+                    job.host(),
+                    at == 0 ? blades.before(job, jobs, person) : BladeGate.between(open.get(at - 1), job)));
+        }
+        return ahead;
+    }
 
     HandView at(LocalDate day, Asking asking) {
         long person = places.person(asking.personId()).id();

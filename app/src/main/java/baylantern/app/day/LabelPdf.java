@@ -1,18 +1,12 @@
 package baylantern.app.day;
 
+import baylantern.app.platform.SquareCode;
 import baylantern.core.day.label.LabelSheet;
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
-import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -101,13 +95,13 @@ final class LabelPdf {
         }
 
         private void square(String code, double sizeMm) throws IOException {
-            BitMatrix bits = bits(code);
-            double module = sizeMm / (bits.getWidth() + 2 * QUIET_MODULES);
+            SquareCode dots = SquareCode.of(code);
+            double module = sizeMm / (dots.side() + 2 * QUIET_MODULES);
             double left = at.xMm() + EDGE_MM + QUIET_MODULES * module;
             double top = at.yMm() + (size.heightMm() - sizeMm) / 2 + QUIET_MODULES * module;
-            for (int y = 0; y < bits.getHeight(); y++) {
-                for (int x = 0; x < bits.getWidth(); x++) {
-                    if (bits.get(x, y)) {
+            for (int y = 0; y < dots.side(); y++) {
+                for (int x = 0; x < dots.side(); x++) {
+                    if (dots.isDark(x, y)) {
                         pen.addRect(
                                 (float) (left + x * module) * POINTS,
                                 up(top + (y + 1) * module),
@@ -117,16 +111,6 @@ final class LabelPdf {
                 }
             }
             pen.fill();
-        }
-
-        private static BitMatrix bits(String code) {
-            try {
-                Map<EncodeHintType, Object> hints =
-                        Map.of(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M, EncodeHintType.MARGIN, 0);
-                return new QRCodeWriter().encode(code, BarcodeFormat.QR_CODE, 0, 0, hints);
-            } catch (WriterException e) {
-                throw new IllegalArgumentException(code + " cannot be written as a square code", e);
-            }
         }
 
         // On a narrow label what stands in one line elsewhere has a line of its own.

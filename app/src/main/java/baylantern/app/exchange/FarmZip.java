@@ -6,6 +6,7 @@ import baylantern.app.place.NumberService;
 import baylantern.app.platform.CsvTable;
 import baylantern.app.platform.DayTurn;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmMark;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Pen;
 import baylantern.app.platform.TableVault;
@@ -86,6 +87,7 @@ class FarmZip {
     private final NumberService numbers;
     private final PictureService pictures;
     private final PictureShelf shelf;
+    private final FarmMark mark;
 
     FarmZip(
             TableVault vault,
@@ -96,7 +98,9 @@ class FarmZip {
             SoundFarm sound,
             NumberService numbers,
             PictureService pictures,
-            PictureShelf shelf) {
+            PictureShelf shelf,
+            FarmMark mark) {
+        this.mark = mark;
         this.pictures = pictures;
         this.shelf = shelf;
         this.numbers = numbers;
@@ -194,6 +198,7 @@ class FarmZip {
                 .filter(t -> !TableVault.BY_ITSELF.contains(t))
                 .forEach(t -> vault.fill(t, Known.in(tables, t)));
         numbers.goOn();
+        mark.another();
         dayTurn.tell();
         return vault.counts();
     }

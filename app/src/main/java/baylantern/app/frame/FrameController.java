@@ -12,6 +12,7 @@ import baylantern.app.place.Site;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.platform.Doer;
 import baylantern.app.platform.FarmClock;
+import baylantern.app.platform.FarmMark;
 import baylantern.app.platform.Needs;
 import baylantern.app.platform.Role;
 import baylantern.app.platform.WrongClock;
@@ -47,6 +48,7 @@ class FrameController {
     private final UnreadService unread;
     private final WrongClock wrongClock;
     private final Doer doer;
+    private final FarmMark mark;
 
     FrameController(
             PlaceService places,
@@ -60,7 +62,9 @@ class FrameController {
             DemoClock demo,
             UnreadService unread,
             WrongClock wrongClock,
-            Doer doer) {
+            Doer doer,
+            FarmMark mark) {
+        this.mark = mark;
         this.doer = doer;
         this.wrongClock = wrongClock;
         this.unread = unread;
@@ -81,6 +85,7 @@ class FrameController {
             LocalDate today,
             String season,
             boolean demo,
+            String mark,
             @JsonUnwrapped Counts counts,
             List<Person> people,
             @Nullable String amiss,
@@ -101,6 +106,7 @@ class FrameController {
                 clock.today(),
                 Season.of(clock.today(), places.latitudeDeg()).label(),
                 demo.demo(),
+                mark.here(),
                 new FarmView.Counts(
                         places.spots().size(),
                         places.varieties().size(),

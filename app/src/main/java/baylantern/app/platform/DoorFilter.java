@@ -6,7 +6,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
-import java.util.Set;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
@@ -25,7 +24,6 @@ class DoorFilter extends OncePerRequestFilter {
     private static final Pattern HERE = Pattern.compile(
             "(.*\\.)?localhost\\.?|127(\\.\\d+){3}|\\[?(::1|0:0:0:0:0:0:0:1)]?", Pattern.CASE_INSENSITIVE);
     private static final int MISDIRECTED = 421;
-    private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -38,13 +36,10 @@ class DoorFilter extends OncePerRequestFilter {
         if (!request.isSecure() && !isHere(request.getServerName())) {
             // A page from elsewhere whose name was made to lead here would count as ours.
             refuse(response, MISDIRECTED, "This machine does not go by that name.");
-        } else if (READS.contains(request.getMethod()) || sameOrigin(request)) {
+        } else if (Reading.is(request) || sameOrigin(request)) {
             chain.doFilter(request, response);
         } else {
-            refuse(
-                    response,
-                    HttpServletResponse.SC_FORBIDDEN,
-                    "This page comes from elsewhere and may not change the farm.");
+            refuse(response, HttpServletResponse.SC_FORBIDDEN, "Only this farm's own pages may change it.");
         }
     }
 
@@ -60,14 +55,17 @@ class DoorFilter extends OncePerRequestFilter {
         return HERE.matcher(host).matches();
     }
 
-    // Browsers always send one of the two on a write; programs on this machine send neither.
+    // Browsers always send one of the two on a write; programs send neither, and only those on this machine may.
     private static boolean sameOrigin(HttpServletRequest request) {
         String site = request.getHeader("Sec-Fetch-Site");
         if (site != null && !site.equals("same-origin") && !site.equals("none")) {
             return false;
         }
         String origin = request.getHeader("Origin");
-        return origin == null || host(origin).equals(request.getHeader("Host"));
+        if (origin == null) {
+            return site != null || !request.isSecure();
+        }
+        return host(origin).equals(request.getHeader("Host"));
     }
 
     private static String host(String origin) {

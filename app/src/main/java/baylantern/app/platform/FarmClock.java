@@ -1,6 +1,7 @@
 package baylantern.app.platform;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -37,6 +38,9 @@ public final class FarmClock {
         LocalDate standsOn();
     }
 
+    /** What is done on this thread was done away from here, and earlier; empty mostly. */
+    private final ThreadLocal<@Nullable DoneAway> away = new ThreadLocal<>();
+
     private final Clock machine;
     private final Changes changes;
     private final ObjectProvider<Zone> zones;
@@ -49,7 +53,17 @@ public final class FarmClock {
         this.standings = standings;
     }
 
-    /** Today at the farm. */
+    /** Does some work as of when it was done. */
+    void asOf(@Nullable DoneAway then, Doer.Work work) throws Exception {
+        away.set(then);
+        try {
+            work.done();
+        } finally {
+            away.remove();
+        }
+    }
+
+    /** Today at the farm; for what was done away, the day on which it was done. */
     public LocalDate today() {
         LocalDate held = standing();
         return held != null ? held : LocalDate.now(machine.withZone(zone()));
@@ -58,6 +72,10 @@ public final class FarmClock {
     // Who reckons with the day names the day; how the day itself is known is no concern of theirs.
     private @Nullable LocalDate standing() {
         changes.reads(Set.of(Fact.DAY));
+        DoneAway then = away.get();
+        if (then != null) {
+            return then.day();
+        }
         Standing standing = standings.getIfAvailable();
         return standing == null ? null : aside(standing::standsOn);
     }
@@ -85,7 +103,9 @@ public final class FarmClock {
 
     /** The moment to write on records: the machine's time of day on the farm's day, to the microsecond. */
     public Instant now() {
-        Instant moment = Instant.now(machine).truncatedTo(ChronoUnit.MICROS);
+        DoneAway then = away.get();
+        Duration ago = then == null ? Duration.ZERO : then.ago();
+        Instant moment = Instant.now(machine).minus(ago).truncatedTo(ChronoUnit.MICROS);
         LocalDate held = standing();
         return held == null ? moment : moment.atZone(zone()).with(held).toInstant();
     }

@@ -6,11 +6,11 @@ import java.time.Instant;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Forgets answers nobody will ask for again. */
+/** Forgets answers nobody will ask for again: no device that stayed away longer is heard. */
 @Component
 class OldRequests implements DayListener {
 
-    private static final Duration KEPT = Duration.ofDays(14);
+    private static final Duration KEPT = DoneAway.LONGEST;
 
     private final RequestMapper requests;
     private final Clock machine;

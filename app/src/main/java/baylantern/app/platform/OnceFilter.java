@@ -10,7 +10,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.EnumSet;
-import java.util.Set;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
@@ -26,7 +25,7 @@ import org.springframework.web.servlet.HandlerExceptionResolver;
 import org.springframework.web.util.ContentCachingResponseWrapper;
 
 /**
- * Serves each write in one transaction, as the person chosen on the device, and once: a request that carries an id and is
+ * Serves each write in one transaction, as the person chosen on the device, as of when it was done, and once: a request that carries an id and is
  * sent again is answered as the first time. The answer is kept in the transaction of the write and under its pen, so that neither
  * can be without the other, also when the plug is pulled, and two of one id come one after the other. Where somebody else changed the farm while it was served, and so where it
  * was refused on ground that moved, it is served once more, holding the {@link Pen} from the start.
@@ -41,7 +40,6 @@ class OnceFilter extends OncePerRequestFilter {
     /** The newest change there was before an answer was read. */
     static final String MARK = "Lantern-Mark";
 
-    private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
     private static final Pattern ID = Pattern.compile("[A-Za-z0-9-]{8,64}");
     private static final Pattern NUMBER = Pattern.compile("[0-9]{1,18}");
     private static final int REFUSED_FROM = 400;
@@ -51,6 +49,8 @@ class OnceFilter extends OncePerRequestFilter {
     private final Changes changes;
     private final Clock machine;
     private final Pen pen;
+    private final FarmClock clock;
+    private final FarmMark farm;
     private final ChangeFeed feed;
     private final TransactionTemplate transaction;
     private final ObjectProvider<HandlerExceptionResolver> problems;
@@ -61,6 +61,8 @@ class OnceFilter extends OncePerRequestFilter {
             Changes changes,
             Clock machine,
             Pen pen,
+            FarmClock clock,
+            FarmMark farm,
             ChangeFeed feed,
             PlatformTransactionManager transactions,
             @Qualifier("handlerExceptionResolver") ObjectProvider<HandlerExceptionResolver> problems) {
@@ -69,6 +71,8 @@ class OnceFilter extends OncePerRequestFilter {
         this.changes = changes;
         this.machine = machine;
         this.pen = pen;
+        this.clock = clock;
+        this.farm = farm;
         this.feed = feed;
         this.transaction = new TransactionTemplate(transactions);
         this.problems = problems;
@@ -86,7 +90,7 @@ class OnceFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         changes.noteReading();
         try {
-            if (READS.contains(request.getMethod())) {
+            if (Reading.is(request)) {
                 read(request, response, chain);
             } else {
                 write(request, response, chain);
@@ -139,7 +143,13 @@ class OnceFilter extends OncePerRequestFilter {
         Visitor signedIn = Visitor.of(request);
         Visitor visitor = signedIn != null ? signedIn : Visitor.atHome(person == null ? null : Long.valueOf(person));
         try {
-            Doer.Work work = () -> doer.as(visitor, () -> chain.doFilter(request, answer));
+            DoneAway then = DoneAway.of(request);
+            Doer.Work work = () -> {
+                if (then != null) {
+                    then.check(farm.here(), clock.today());
+                }
+                clock.asOf(then, () -> doer.as(visitor, () -> chain.doFilter(request, answer)));
+            };
             if (!attempt(id, request, answer, work, Grip.WATCHING)) {
                 answer.resetBuffer();
                 answer.setStatus(HttpServletResponse.SC_OK);

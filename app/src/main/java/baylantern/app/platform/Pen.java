@@ -12,8 +12,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 /**
  * The one lock of the farm. Whoever changes anything holds it from the first change to the end of the
  * transaction, so that changes come one after the other and no two can undo each other's grounds; a row in the store counts the
- * turns. A request that only
- * reads or reckons never waits for it. Who has read before taking it, and finds that the farm was changed meanwhile, was
+ * turns. A request that only reads or reckons never waits for it. Who has read before taking it, and finds that the farm was changed meanwhile, was
  * overtaken: what was read may no longer be so, and the request is served once more, holding the pen from the start.
  *
  * <p>What is kept in memory is dropped a moment after the commit. Nobody begins to read or to write within that moment: what is
@@ -24,14 +23,11 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Component
 public class Pen {
 
-    private static final int LONGEST_S = 10;
-
-    /** As long as the longest writer may hold the pen: a notebook of some thousand rows. */
-    private static final int LONGEST_WAIT_S = 120;
+    private static final int LONGEST_COMMIT_S = 10;
 
     private final JdbcTemplate jdbc;
 
-    private final ReentrantLock mine = new ReentrantLock(true);
+    private final ReentrantLock one = new ReentrantLock(true);
 
     /** Held from just before a commit until what is kept was dropped. */
     private final ReentrantLock committing = new ReentrantLock();
@@ -53,12 +49,12 @@ public class Pen {
         untilDropped();
     }
 
-    // Of the turn that was seen, or after which the pen was had, all that is kept is dropped then. A commit takes as
-    // long as
-    // the disk does; one that never ends holds nobody up for ever.
+    // Of the turn that was seen all that is kept is dropped then. A commit takes as long as the disk does; one that
+    // never
+    // ends holds nobody up for ever.
     private void untilDropped() {
         try {
-            if (committing.tryLock(LONGEST_S, TimeUnit.SECONDS)) {
+            if (committing.tryLock(LONGEST_COMMIT_S, TimeUnit.SECONDS)) {
                 committing.unlock();
             }
         } catch (InterruptedException e) {
@@ -88,7 +84,7 @@ public class Pen {
 
     private void waitFor() {
         try {
-            if (!mine.tryLock(LONGEST_WAIT_S, TimeUnit.SECONDS)) {
+            if (!one.tryLock(StartOptions.LONGEST_WRITER_MS, TimeUnit.MILLISECONDS)) {
                 throw new CannotAcquireLockException("somebody else writes");
             }
         } catch (InterruptedException e) {
@@ -162,12 +158,13 @@ public class Pen {
             @Override
             public void afterCompletion(int status) {
                 TransactionSynchronizationManager.unbindResource(Pen.this);
-                if (grip.held && committing.isHeldByCurrentThread()) {
+                if (!grip.held) {
+                    return;
+                }
+                if (committing.isHeldByCurrentThread()) {
                     committing.unlock();
                 }
-                if (grip.held) {
-                    mine.unlock();
-                }
+                one.unlock();
             }
         });
         return grip;

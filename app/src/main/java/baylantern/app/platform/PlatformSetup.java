@@ -10,6 +10,7 @@ import java.util.Map;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.mybatis.spring.boot.autoconfigure.SqlSessionFactoryBeanCustomizer;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -26,12 +27,26 @@ class PlatformSetup {
     }
 
     @Bean
-    Rulebook rulebook(LanternSettings settings, OwnFigures own) {
+    Rulebook rulebook(LanternSettings settings, ObjectProvider<OwnFigures> own, StoreOpen store) {
         Map<String, Double> said = new HashMap<>();
         said.put(FigureName.WEATHER_RUNS.key(), (double) settings.weatherRuns());
         said.put(FigureName.PAST_LOOKS.key(), (double) settings.pastLooks());
         said.values().removeIf(number -> number == 0);
-        return Rulebook.shipped().owned(new SaidFirst(said, own));
+        return Rulebook.shipped().owned(new SaidFirst(said, new OnceOpen(store, own)));
+    }
+
+    /** A farm's own figures lie in its store: an older one that is still being opened is judged by those shipped. */
+    private record OnceOpen(StoreOpen store, ObjectProvider<OwnFigures> own) implements OwnFigures {
+
+        @Override
+        public @Nullable Double of(String of, String key) {
+            return store.is() ? own.getObject().of(of, key) : null;
+        }
+
+        @Override
+        public Map<String, Double> ofAll() {
+            return store.is() ? own.getObject().ofAll() : Map.of();
+        }
     }
 
     /** How finely is reckoned may be said at the start; it then stands before what the grower says. */

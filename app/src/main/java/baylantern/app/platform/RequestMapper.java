@@ -24,5 +24,10 @@ interface RequestMapper {
     @Nullable
     Answered find(@Param("id") String id);
 
+    /** The mark of the farm that is here. */
+    String farmMark();
+
+    int saveFarmMark(@Param("mark") String mark);
+
     int deleteBefore(@Param("moment") Instant moment);
 }

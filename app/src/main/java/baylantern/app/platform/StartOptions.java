@@ -36,8 +36,8 @@ public record StartOptions(
     /** Statements are kept ready in each connection, their answers are not: nobody knows how long those are. */
     public static final String KEPT_READY = ";QUERY_CACHE_SIZE=64;OPTIMIZE_REUSE_RESULTS=FALSE";
 
-    // As long as the longest writer may hold the pen: a notebook of some thousand rows.
-    private static final int LOCK_TIMEOUT_MS = 120_000;
+    /** How long somebody waits for whoever writes: as long as a notebook of some thousand rows takes. */
+    static final int LONGEST_WRITER_MS = 120_000;
 
     private static final Set<String> VALUED = Set.of("--data", "--port", "--share-port", "--copies");
     private static final Set<String> FLAGS = Set.of("--demo", "--json", "--dry-run", "--share");
@@ -152,7 +152,7 @@ public record StartOptions(
     public String url() {
         return "jdbc:h2:file:" + data.resolve("farm")
                 + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE" + KEPT_READY + ";LOCK_TIMEOUT="
-                + LOCK_TIMEOUT_MS + ";CACHE_SIZE=" + CACHE_KB;
+                + LONGEST_WRITER_MS + ";CACHE_SIZE=" + CACHE_KB;
     }
 
     /** The same choices as the framework reads them, with more where there are. */

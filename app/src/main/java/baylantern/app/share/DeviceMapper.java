@@ -33,6 +33,9 @@ interface DeviceMapper {
     @Nullable
     Device find(@Param("id") long id);
 
+    @Nullable
+    String mark(@Param("id") long id);
+
     /** Devices by when they were last seen, the latest first. */
     List<Device> all();
 

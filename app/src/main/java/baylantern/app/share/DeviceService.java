@@ -1,6 +1,5 @@
 package baylantern.app.share;
 
-import baylantern.app.platform.ChangeFeed;
 import baylantern.app.platform.DayListener;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Role;
@@ -30,14 +29,14 @@ class DeviceService implements DayListener {
     private static final int LONGEST_NAME = 40;
 
     private final DeviceMapper devices;
-    private final ChangeFeed feed;
     private final Clock machine;
     private final SeenDesk desk;
+    private final LeftMapper left;
 
-    DeviceService(DeviceMapper devices, ChangeFeed feed, Clock machine, SeenDesk desk) {
+    DeviceService(DeviceMapper devices, Clock machine, SeenDesk desk, LeftMapper left) {
+        this.left = left;
         this.desk = desk;
         this.devices = devices;
-        this.feed = feed;
         this.machine = machine;
     }
 
@@ -82,16 +81,19 @@ class DeviceService implements DayListener {
         return own;
     }
 
-    /** Signs a device out; whoever asks says whether it went by itself. */
+    /** Signs a device out, and answers which it was. */
     @Transactional
-    void end(long id, ShareEvent.Kind how) {
+    Device end(long id, ShareEvent.Kind how) {
         Device device = devices.find(id);
-        if (device == null) {
+        String mark = devices.mark(id);
+        if (device == null || mark == null) {
             throw FarmProblem.unknown("device", id);
         }
         Rows.oneOr(devices.delete(id), FarmProblem.conflict(device.name() + " was taken away already."));
+        // What it kept without contact it may hand in later: it is known by the mark it had.
+        Rows.one(left.insertGone(mark, device, Instant.now(machine)));
         note(how, device.personName(), device.name(), null);
-        feed.hangUp(device.name());
+        return device;
     }
 
     @Override

@@ -1,6 +1,7 @@
 package baylantern.app.share;
 
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Reading;
 import baylantern.app.platform.Role;
 import baylantern.app.platform.Visitor;
 import jakarta.servlet.FilterChain;
@@ -11,7 +12,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.util.Locale;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -31,8 +31,6 @@ import org.springframework.web.servlet.HandlerExceptionResolver;
 class GateFilter extends OncePerRequestFilter {
 
     static final String COOKIE = "__Host-lantern";
-
-    private static final Set<String> READS = Set.of("GET", "HEAD", "OPTIONS");
 
     /** No form of somebody who is not signed in is longer. */
     private static final int LONGEST_UNSIGNED = 4096;
@@ -92,10 +90,6 @@ class GateFilter extends OncePerRequestFilter {
         if (!known) {
             throw FarmProblem.notHere("This machine does not go by that name.");
         }
-        boolean told = request.getHeader("Origin") != null || request.getHeader("Sec-Fetch-Site") != null;
-        if (!READS.contains(request.getMethod()) && !told) {
-            throw FarmProblem.notAllowed("Only this farm's own pages may change it.");
-        }
     }
 
     // Only what is written as an address is looked at as one: no name is asked for anywhere.
@@ -110,7 +104,7 @@ class GateFilter extends OncePerRequestFilter {
             throw FarmProblem.unknown("page", "of that name over the shared door");
         }
         if (needed == Role.NOBODY) {
-            if (!READS.contains(request.getMethod())
+            if (!Reading.is(request)
                     && (request.getContentLengthLong() < 0 || request.getContentLengthLong() > LONGEST_UNSIGNED)) {
                 throw FarmProblem.tooLarge("Nothing that long is needed to sign in.");
             }

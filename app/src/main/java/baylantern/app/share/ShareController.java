@@ -3,6 +3,7 @@ package baylantern.app.share;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Needs;
 import baylantern.app.platform.Role;
+import baylantern.app.platform.SquareCode;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -37,9 +38,12 @@ class ShareController {
     private final DeviceService devices;
     private final SignInService signIn;
     private final SharedDoorDesk door;
+    private final LeftService left;
     private final Authority authority;
 
-    ShareController(DeviceService devices, SignInService signIn, SharedDoorDesk door, Authority authority) {
+    ShareController(
+            DeviceService devices, SignInService signIn, SharedDoorDesk door, LeftService left, Authority authority) {
+        this.left = left;
         this.devices = devices;
         this.signIn = signIn;
         this.door = door;
@@ -92,14 +96,18 @@ class ShareController {
     @PostMapping("/codes")
     @Needs(Role.OWNER)
     Code code(@Valid @RequestBody NewCode asked) {
-        if (!door.isOpen()) {
-            throw FarmProblem.conflict("The farm is not shared. Start it with --share first.");
-        }
+        isShared();
         named(asked.role());
         PairingDesk.Open open = signIn.lay(asked.personId(), asked.role());
         String address = door.addresses().get(0);
         SquareCode square = SquareCode.of(address + "/#" + open.code());
         return new Code(open.code(), open.until(), address, square.side(), square.path());
+    }
+
+    private void isShared() {
+        if (!door.isOpen()) {
+            throw FarmProblem.conflict("The farm is not shared. Start it with --share first.");
+        }
     }
 
     /** The code that lies open for somebody is void. */
@@ -139,7 +147,7 @@ class ShareController {
     @DeleteMapping("/devices/{id}")
     @Needs(Role.OWNER)
     void takeAway(@PathVariable long id) {
-        devices.end(id, ShareEvent.Kind.TAKEN_AWAY);
+        signIn.end(id, ShareEvent.Kind.TAKEN_AWAY);
     }
 
     /** Who wants in: with a code, or with a name and a passphrase. */
@@ -184,7 +192,7 @@ class ShareController {
         if (who == null) {
             throw FarmProblem.conflict("Nobody is signed in here.");
         }
-        devices.end(who.deviceId(), ShareEvent.Kind.SIGNED_OUT);
+        signIn.end(who.deviceId(), ShareEvent.Kind.SIGNED_OUT);
         return ResponseEntity.ok()
                 .header(HttpHeaders.SET_COOKIE, cookie("", Duration.ZERO))
                 .body(new Here(false));
@@ -201,13 +209,32 @@ class ShareController {
                 .toString();
     }
 
+    /** What devices still held when they were taken away, for an owner to decide on. */
+    @GetMapping("/left")
+    @Needs(Role.OWNER)
+    List<Left> left() {
+        return left.all();
+    }
+
+    /** A device that was taken away hands in what it kept without contact. */
+    @PostMapping("/left")
+    @Needs(Role.NOBODY)
+    Here handIn(@Valid @RequestBody LeftService.Kept kept, HttpServletRequest request) {
+        left.handIn(request.isSecure() ? GateFilter.token(request) : null, kept);
+        return new Here(false);
+    }
+
+    @DeleteMapping("/left/{id}")
+    @Needs(Role.OWNER)
+    void decided(@PathVariable long id) {
+        left.decided(id);
+    }
+
     /** The farm's authority as a phone takes it; it is no secret. */
     @GetMapping(path = "/authority.crt", produces = "application/x-x509-ca-cert")
     @Needs(Role.NOBODY)
     ResponseEntity<byte[]> authority() {
-        if (!door.isOpen()) {
-            throw FarmProblem.conflict("The farm is not shared. Start it with --share first.");
-        }
+        isShared();
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/x-x509-ca-cert"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"bay-lantern-farm.crt\"")

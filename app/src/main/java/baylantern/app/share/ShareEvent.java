@@ -19,7 +19,6 @@ public record ShareEvent(
         SIGNED_IN,
         SIGNED_OUT,
         TAKEN_AWAY,
-        UNSEEN,
         WRONG_CODE,
         WRONG_PASSPHRASE,
         CODES_VOID,

@@ -1,5 +1,6 @@
 package baylantern.app.share;
 
+import baylantern.app.platform.SquareCode;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.beans.factory.ObjectProvider;

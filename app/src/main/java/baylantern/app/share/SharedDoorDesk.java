@@ -3,6 +3,8 @@ package baylantern.app.share;
 import baylantern.app.platform.StartOptions;
 import java.io.IOException;
 import java.security.GeneralSecurityException;
+import java.security.cert.X509Certificate;
+import java.util.ArrayList;
 import java.util.List;
 import org.eclipse.jetty.http.HttpVersion;
 import org.eclipse.jetty.server.HttpConfiguration;
@@ -32,6 +34,7 @@ class SharedDoorDesk {
     private final SslContextFactory.Server keys = new SslContextFactory.Server();
     private @Nullable ServerConnector door;
     private FarmNet.@Nullable Here shown;
+    private @Nullable X509Certificate certificate;
 
     SharedDoorDesk(ShareSettings settings, Authority authority) {
         this.settings = settings;
@@ -62,9 +65,11 @@ class SharedDoorDesk {
     }
 
     private void show(FarmNet.Here here) {
+        KeyFile.Held held = authority.server(here);
         try {
-            keys.setKeyStore(KeyFile.store(authority.server(here)));
+            keys.setKeyStore(KeyFile.store(held));
             keys.setKeyStorePassword(new String(KeyFile.WORD));
+            certificate = held.certificate();
             shown = here;
         } catch (GeneralSecurityException | IOException e) {
             throw new Authority.Unusable("The certificate of this machine cannot be used.", e);
@@ -74,14 +79,13 @@ class SharedDoorDesk {
     /** The machine may have got another address meanwhile, and a certificate ends some day: whoever comes then is shown a new one. */
     @Scheduled(initialDelay = LOOKED_AT_MS, fixedDelay = LOOKED_AT_MS)
     synchronized void keepUp() {
-        FarmNet.Here now = FarmNet.here();
-        if (door == null || !keys.isStarted()) {
+        if (!keys.isStarted()) {
             return;
         }
+        FarmNet.Here now = FarmNet.here();
         try {
-            boolean moved = !now.equals(shown);
-            keys.reload(fresh -> show(now));
-            if (moved) {
+            if (!authority.server(now).certificate().equals(certificate)) {
+                keys.reload(same -> show(now));
                 LOG.info("Shared now at {}", addresses());
             }
         } catch (Exception e) {
@@ -106,7 +110,7 @@ class SharedDoorDesk {
         }
         FarmNet.Here here = here();
         String port = ":" + door.getLocalPort();
-        List<String> all = new java.util.ArrayList<>();
+        List<String> all = new ArrayList<>();
         all.add("https://" + here.best() + port);
         here.names().stream()
                 .filter(name -> name.endsWith(".local"))

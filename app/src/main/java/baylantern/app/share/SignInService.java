@@ -1,13 +1,15 @@
 package baylantern.app.share;
 
+import baylantern.app.platform.ChangeFeed;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Role;
 import java.util.Locale;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
-/** Lets people in: with a code shown on an owner's screen, or with their name and passphrase. */
+/** Lets people in and out: in with a code shown on an owner's screen, or with their name and passphrase. */
 @Service
 class SignInService {
 
@@ -15,10 +17,12 @@ class SignInService {
     private final PairingDesk codes;
     private final WaitDesk waits;
     private final Secrets secrets;
+    private final ChangeFeed feed;
     /** One after the other: a crowd that tries at once gets no more tries than one who waits. */
     private final ReentrantLock line = new ReentrantLock(true);
 
-    SignInService(DeviceService devices, PairingDesk codes, WaitDesk waits, Secrets secrets) {
+    SignInService(DeviceService devices, PairingDesk codes, WaitDesk waits, Secrets secrets, ChangeFeed feed) {
+        this.feed = feed;
         this.devices = devices;
         this.codes = codes;
         this.waits = waits;
@@ -91,7 +95,7 @@ class SignInService {
         return token;
     }
 
-    private String inLine(From from, java.util.function.Supplier<String> work) {
+    private String inLine(From from, Supplier<String> work) {
         waits.pass(from.key());
         line.lock();
         try {
@@ -100,6 +104,11 @@ class SignInService {
         } finally {
             line.unlock();
         }
+    }
+
+    /** Signs a device out; its line is hung up once it can take up no other. */
+    void end(long device, ShareEvent.Kind how) {
+        feed.hangUp(devices.end(device, how).name());
     }
 
     /** Somebody's passphrase from now on; null for none. Devices that are signed in stay so. */

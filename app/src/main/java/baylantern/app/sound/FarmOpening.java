@@ -1,6 +1,7 @@
 package baylantern.app.sound;
 
 import baylantern.app.platform.LanternSettings;
+import baylantern.app.platform.StoreOpen;
 import baylantern.app.platform.TableVault;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -39,10 +40,12 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
 
     private final ObjectProvider<Cells> features;
     private final LanternSettings settings;
+    private final StoreOpen open;
     private final CompletableFuture<Void> looking = new CompletableFuture<>();
     private final AtomicBoolean looked = new AtomicBoolean();
 
-    FarmOpening(ObjectProvider<Cells> features, LanternSettings settings) {
+    FarmOpening(ObjectProvider<Cells> features, LanternSettings settings, StoreOpen open) {
+        this.open = open;
         this.features = features;
         this.settings = settings;
     }
@@ -60,6 +63,7 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
             flyway.repair();
         }
         flyway.migrate();
+        open.now();
         if (begun && !settings.sealed()) {
             new Thread(() -> lookThrough(source, store), "looks the farm through").start();
         } else {

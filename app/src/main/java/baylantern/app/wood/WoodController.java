@@ -40,6 +40,7 @@ class WoodController {
     private final LotLedger ledger;
     private final Calliper calliper;
     private final FarmClock clock;
+    private final LoneLooks alone;
 
     WoodController(
             LotService lots,
@@ -49,7 +50,9 @@ class WoodController {
             SupplyService supply,
             LotLedger ledger,
             Calliper calliper,
-            FarmClock clock) {
+            FarmClock clock,
+            LoneLooks alone) {
+        this.alone = alone;
         this.lots = lots;
         this.desk = desk;
         this.checks = checks;
@@ -120,6 +123,13 @@ class WoodController {
     @PostMapping("/lots/{id}/same")
     WoodDone sameLot(@PathVariable long id, @RequestBody SameLot entry) {
         return lots.same(id, entry.as());
+    }
+
+    /** What each single look at a stick means, for a device without contact. */
+    @Needs(Role.GUEST)
+    @GetMapping("/stick-checks/looks")
+    LoneLooks.StickTable looks(@RequestParam String speciesKey, @RequestParam boolean cut) {
+        return alone.of(speciesKey, cut);
     }
 
     @Needs(Role.HAND)

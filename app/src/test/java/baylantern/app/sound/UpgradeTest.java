@@ -3,14 +3,18 @@ package baylantern.app.sound;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import baylantern.app.BayLantern;
 import baylantern.app.demo.GrownFarmTest;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.LanternSettings;
+import baylantern.app.platform.StartOptions;
+import baylantern.app.platform.StoreOpen;
 import baylantern.app.platform.TableVault;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
@@ -20,6 +24,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.SpringApplication;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
@@ -42,7 +47,7 @@ class UpgradeTest extends GrownFarmTest {
     private Path folder;
 
     @ParameterizedTest
-    @ValueSource(strings = {"1", "2", "3", "4", "7", "8", "11", "14"})
+    @ValueSource(strings = {"1", "2", "3", "4", "7", "8", "11", "14", "16", "17"})
     void aFarmOfAnOlderVersionIsBroughtToThisOneWhole(String version) {
         DataSource source =
                 new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", "");
@@ -55,8 +60,8 @@ class UpgradeTest extends GrownFarmTest {
             rows.merge("day_job", 1, Integer::sum);
             rows.merge("house_trail", 1, Integer::sum);
         }
-        FarmOpening opening =
-                new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, 20, false, "", 0));
+        FarmOpening opening = new FarmOpening(
+                features, new LanternSettings(true, folder.toString(), 50, 20, false, "", 0), new StoreOpen());
         opening.migrate(Flyway.configure()
                 .dataSource(source)
                 .locations("classpath:db/migration")
@@ -81,6 +86,28 @@ class UpgradeTest extends GrownFarmTest {
         assertThat(Files.exists(folder.resolve("farm.mv.db"))).isTrue();
     }
 
+    // In the application itself everything is made in its own order, and nothing may be needed of a store that is not
+    // open yet.
+    @ParameterizedTest
+    @ValueSource(strings = {"8", "17"})
+    void theApplicationItselfOpensAnOlderFarm(String version) {
+        JdbcTemplate store = new JdbcTemplate(
+                new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", ""));
+        Flyway.configure()
+                .dataSource(Objects.requireNonNull(store.getDataSource()))
+                .locations("classpath:db/migration")
+                .target(version)
+                .load()
+                .migrate();
+        store.execute("SHUTDOWN");
+        StartOptions options = StartOptions.parse(new String[] {"--data", folder.toString(), "--port", "0"});
+        try (var farm = new SpringApplication(BayLantern.class).run(options.springArguments())) {
+            assertThat(folder.resolve("before-upgrade-" + version + ".zip")).isNotEmptyFile();
+            TableVault vault = farm.getBean(TableVault.class);
+            assertThat(farm.getBean(SoundFarm.class).faults(vault::read)).isEmpty();
+        }
+    }
+
     @Test
     void aFarmThatTookTheFourteenthStepInItsFirstFormOpensAndNoOtherChangedStepDoes() {
         DataSource source =
@@ -95,8 +122,8 @@ class UpgradeTest extends GrownFarmTest {
                 "CREATE OR REPLACE VIEW bench_graft_view AS SELECT id, code, variety_id, technique_key, stem_id, made_on,"
                         + " state, species_key, maker_id, wood_source FROM bench_graft");
         store.update("UPDATE \"flyway_schema_history\" SET \"checksum\" = -263103249 WHERE \"version\" = '14'");
-        FarmOpening opening =
-                new FarmOpening(features, new LanternSettings(true, folder.toString(), 50, 20, false, "", 0));
+        FarmOpening opening = new FarmOpening(
+                features, new LanternSettings(true, folder.toString(), 50, 20, false, "", 0), new StoreOpen());
         opening.migrate(flyway);
         opening.start();
         assertThat(flyway.validateWithResult().validationSuccessful).isTrue();

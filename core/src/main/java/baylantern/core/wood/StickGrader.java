@@ -24,7 +24,7 @@ import java.util.Map;
 public final class StickGrader {
 
     /** Score, 0 to 1, under which many small faults make a stick a last resort. */
-    static final double LAST_RESORT = 0.6;
+    public static final double LAST_RESORT = 0.6;
 
     /** Waiting is foretold with the range of pinching, 7 to 14 healing days about 10. */
     private static final double SOONEST = 0.7;

@@ -1,4 +1,4 @@
-package baylantern.app.share;
+package baylantern.app.platform;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -8,8 +8,8 @@ import com.google.zxing.qrcode.QRCodeWriter;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
 import java.util.Map;
 
-/** An address as a square code (ISO/IEC 18004) for a phone's camera, drawn and in letters. */
-final class SquareCode {
+/** A code or an address as a square code (ISO/IEC 18004) for a camera, dot by dot, drawn and in letters. */
+public final class SquareCode {
 
     private static final int EDGE = 2;
 
@@ -19,7 +19,8 @@ final class SquareCode {
         this.dots = dots;
     }
 
-    static SquareCode of(String text) {
+    /** The square code of a text; dots at the edges are left to whoever draws it. */
+    public static SquareCode of(String text) {
         try {
             return new SquareCode(new QRCodeWriter()
                     .encode(
@@ -34,16 +35,21 @@ final class SquareCode {
     }
 
     /** How many dots a side has. */
-    int side() {
+    public int side() {
         return dots.getWidth();
     }
 
+    /** Whether a dot is dark, counted from the top left. */
+    public boolean isDark(int x, int y) {
+        return dots.get(x, y);
+    }
+
     /** The dark dots as one path, a dot 1 by 1. */
-    String path() {
+    public String path() {
         StringBuilder path = new StringBuilder();
         for (int y = 0; y < side(); y++) {
             for (int x = 0; x < side(); x++) {
-                if (dots.get(x, y)) {
+                if (isDark(x, y)) {
                     path.append('M').append(x).append(' ').append(y).append("h1v1h-1z");
                 }
             }
@@ -52,7 +58,7 @@ final class SquareCode {
     }
 
     /** In letters for a dark terminal: two rows of dots to a line, light where the code is light. */
-    String letters() {
+    public String letters() {
         StringBuilder all = new StringBuilder();
         for (int y = -EDGE; y < side() + EDGE; y += 2) {
             for (int x = -EDGE; x < side() + EDGE; x++) {
@@ -66,6 +72,6 @@ final class SquareCode {
     }
 
     private boolean isLight(int x, int y) {
-        return x < 0 || y < 0 || x >= side() || y >= side() || !dots.get(x, y);
+        return x < 0 || y < 0 || x >= side() || y >= side() || !isDark(x, y);
     }
 }

@@ -1,0 +1,240 @@
+import type { Schemas } from "../api/client";
+import { clock, contact, tellsTime } from "./contact";
+import { learnNames } from "./names";
+import { type Answer, about, setAbout, store } from "./store";
+
+/** What leads on from an answer: further answers to take along, and what its numbers are called. */
+interface Leads {
+  form: RegExp;
+  on?: (body: never) => string[];
+  names?: (body: never) => [string, string][];
+}
+
+const coded = (code: string) => encodeURIComponent(code);
+const sheets = (stops: Schemas["care.Stop"][]) =>
+  stops.flatMap(({ graft }) => [
+    `/api/grafts/${coded(graft.code)}`,
+    `/api/grafts/${coded(graft.code)}/pictures`,
+    `/api/grafts/${coded(graft.code)}/waiting`,
+    `/api/trees/${coded(graft.plantCode)}`,
+  ]);
+const grafts = (stops: Schemas["care.Stop"][]) =>
+  stops.map(({ graft }): [string, string] => [`graft:${graft.id}`, graft.code]);
+
+/** Where it begins: the farm, its rules, the day's walk, the buds, the shelf, the stocks, the day at the bench. */
+const ROOTS = [
+  "/api/farm",
+  "/api/away",
+  "/api/rules",
+  "/api/season",
+  "/api/season/visits",
+  "/api/today",
+  "/api/rounds",
+  "/api/spots",
+  "/api/varieties",
+  "/api/grafts/habits",
+  "/api/waiting",
+  "/api/walks",
+  "/api/flush",
+  "/api/flush/look-next",
+  "/api/windows/lamps",
+  "/api/windows?slipping=false",
+  "/api/graft-days",
+  "/api/graft-days/passed",
+  "/api/weather",
+  "/api/lots",
+  "/api/shoots",
+  "/api/sources",
+  "/api/stores",
+  "/api/cleaning",
+  "/api/wood-today",
+  "/api/supply",
+  "/api/stick-checks",
+  "/api/plants",
+  "/api/fit/stems",
+  "/api/fit/hands",
+  "/api/printer",
+  "/api/bench-days",
+];
+
+const LEADS: Leads[] = [
+  {
+    form: /^\/api\/today$/,
+    on: (today: Schemas["care.TodayView"]) => [
+      ...today.places.map(({ spot }) => `/api/rounds?spotId=${spot.id}`),
+      ...sheets(today.onTheirWay),
+    ],
+    names: (today: Schemas["care.TodayView"]) => grafts(today.onTheirWay),
+  },
+  {
+    form: /^\/api\/rounds/,
+    on: (round: Schemas["care.RoundView"]) => sheets([...round.stops, ...round.soon]),
+    names: (round: Schemas["care.RoundView"]) => grafts([...round.stops, ...round.soon]),
+  },
+  {
+    form: /^\/api\/flush$/,
+    on: (flush: Schemas["season.Lanes"]) => flush.lanes.map(({ code }) => `/api/flush/plants/${coded(code)}`),
+  },
+  {
+    form: /^\/api\/lots$/,
+    on: (shelf: Schemas["wood.ShelfView"]) => [
+      ...shelf.lots.map(({ code }) => `/api/lots/${coded(code)}`),
+      ...new Set(
+        shelf.lots.map(({ speciesKey }) => `/api/stick-checks/looks?speciesKey=${speciesKey}&cut=true`),
+      ),
+    ],
+    names: (shelf: Schemas["wood.ShelfView"]) =>
+      shelf.lots.flatMap(({ id, code, speciesKey }): [string, string][] => [
+        [`lot:${id}`, code],
+        [`species:lot:${id}`, speciesKey],
+      ]),
+  },
+  {
+    form: /^\/api\/sources$/,
+    on: (sources: Schemas["lineage.SourceView"][]) => [
+      ...new Set(
+        sources
+          .flatMap(({ speciesKey }) => speciesKey ?? [])
+          .map((speciesKey) => `/api/stick-checks/looks?speciesKey=${speciesKey}&cut=false`),
+      ),
+    ],
+  },
+  {
+    form: /^\/api\/plants$/,
+    names: ({ plants }: { plants: { id: number; code: string; speciesKey: string }[] }) =>
+      plants.flatMap(({ id, code, speciesKey }): [string, string][] => [
+        [`plant:${id}`, code],
+        [`species:plant:${id}`, speciesKey],
+      ]),
+  },
+  {
+    form: /^\/api\/grafts\/[^/]+\/pictures$/,
+    on: ({ pictures }: Schemas["care.Pictures"]) =>
+      pictures.map(({ id }) => `/api/pictures/${id}?small=true`),
+  },
+];
+
+/** What of a person's own is taken along too: their graft day. */
+const own = ({ today, who }: Schemas["frame.FarmView"]): string[] =>
+  who && who.role !== "GUEST"
+    ? [`/api/bench-days/${today}`, `/api/bench-days/${today}/ahead?personId=${who.personId}`]
+    : [];
+
+const MOST = 900;
+const AT_ONCE = 2;
+const SETTLED_MS = 12_000;
+
+let along = new Set<string>();
+const stale = new Set<string>();
+let timer: ReturnType<typeof setTimeout> | undefined;
+let taking: Promise<void> = Promise.resolve();
+
+/** Whether an answer is one that is taken along. */
+export const isAlong = (path: string) => along.has(path);
+
+export const readAlong = async () => {
+  along = new Set((await about<string[]>("along")) ?? []);
+};
+
+/** Keeps an answer as it was read. */
+export async function keep(answer: Answer) {
+  await (await store()).put("answers", answer);
+}
+
+const pictured = (path: string) => path.startsWith("/api/pictures/");
+
+/** Reads one anew, or takes it as it is kept where nothing changed since. */
+async function taken(path: string, units: Record<string, string>): Promise<unknown> {
+  const held = stale.has(path) ? undefined : await (await store()).get("answers", path);
+  if (held) return held.body;
+  // What changes from here on makes it stale again.
+  stale.delete(path);
+  const response = await fetch(path, { headers: units }).catch((broken) => {
+    stale.add(path);
+    throw broken;
+  });
+  tellsTime(response);
+  if (!response.ok) {
+    stale.add(path);
+    return undefined;
+  }
+  // A picture is kept by the one who stands between this page and the line.
+  if (pictured(path)) {
+    await response.arrayBuffer();
+    return undefined;
+  }
+  const body: unknown = await response.json();
+  await keep({ path, at: Date.now() + clock.lead, body, facts: response.headers.get("Lantern-Facts") });
+  return body;
+}
+
+async function takeAll(units: () => Record<string, string>) {
+  const seen = new Set<string>();
+  const waiting: string[] = [...ROOTS];
+  const names: [string, string][] = [];
+  const add = (paths: string[]) => {
+    for (const path of paths)
+      if (!seen.has(path) && seen.size < MOST && !waiting.includes(path)) waiting.push(path);
+  };
+  const work = async () => {
+    for (let path = waiting.shift(); path !== undefined; path = waiting.shift()) {
+      if (seen.has(path)) continue;
+      seen.add(path);
+      const body = await taken(path, units());
+      if (body === undefined) continue;
+      if (path === "/api/farm") {
+        const farm = body as Schemas["frame.FarmView"];
+        add(own(farm));
+        const before = (await about<{ mark: string }>("farm"))?.mark;
+        // In another farm, or one gone back to a copy, nothing this device changed stands any more.
+        if (before !== farm.mark) await setAbout("versions", {});
+        await setAbout("farm", {
+          mark: farm.mark,
+          today: farm.today,
+          demo: farm.demo,
+          personId: farm.who?.personId,
+          role: farm.who?.role,
+        });
+      }
+      for (const lead of LEADS.filter(({ form }) => form.test(path as string))) {
+        add(lead.on?.(body as never) ?? []);
+        names.push(...(lead.names?.(body as never) ?? []));
+      }
+      if (/\/ahead\?/.test(path))
+        for (const { facing } of body as Schemas["day.Ahead"][])
+          names.push([`job:${facing.jobId}`, `${facing.varietyName} on ${facing.plantCode}`]);
+    }
+  };
+  await Promise.all(Array.from({ length: AT_ONCE }, work));
+  await learnNames(names);
+  await drop(seen);
+}
+
+async function drop(seen: Set<string>) {
+  along = seen;
+  await setAbout("along", [...seen]);
+  const made = await store();
+  for (const path of await made.getAllKeys("answers"))
+    if (!seen.has(path)) await made.delete("answers", path);
+}
+
+/** Takes along what a day away from here needs, a little later; what changes meanwhile is taken after it. */
+export function takeAlong(units: () => Record<string, string>, soon = SETTLED_MS) {
+  clearTimeout(timer);
+  timer = setTimeout(() => {
+    taking = taking
+      .then(async () => {
+        if (contact().lostAt) return;
+        await takeAll(units);
+        document.documentElement.dataset.along = `${along.size}`;
+        // The line broke in the middle: what was read is kept, the rest is taken with contact.
+      })
+      .catch(() => {});
+  }, soon);
+}
+
+/** Some facts changed: what rests on one of them is read anew; with none named, everything. */
+export async function grewStale(changed?: ReadonlySet<string>) {
+  for (const { path, facts } of await (await store()).getAll("answers"))
+    if (!changed || !facts || facts.split(" ").some((fact) => changed.has(fact))) stale.add(path);
+}

@@ -1,0 +1,62 @@
+import { useSyncExternalStore } from "react";
+import { about, setAbout } from "./store";
+
+/** How this device stands with the farm. */
+export interface Contact {
+  /** Since when there was no contact, by this device's clock; 0 while there is. */
+  lostAt: number;
+  /** How many things done here the farm has not taken. */
+  kept: number;
+  /** How many of these it would not take. */
+  unfit: number;
+  /** Goes on with every change of what is kept, so that whatever shows it is read anew. */
+  turn: number;
+}
+
+let now: Contact = { lostAt: 0, kept: 0, unfit: 0, turn: 0 };
+const listeners = new Set<() => void>();
+
+export const contact = () => now;
+
+export function stands(change: Partial<Contact>) {
+  now = { ...now, ...change };
+  for (const listener of listeners) listener();
+}
+
+/** How contact is sought again; the keeper says how. */
+export const seek = { again: () => {} };
+const SEEK_MS = 3_000;
+
+/** Nothing came back: from now on this device answers, until there is contact again. */
+export function lost() {
+  if (now.lostAt) return;
+  stands({ lostAt: Date.now() });
+  setTimeout(() => seek.again(), SEEK_MS);
+}
+
+export const useContact = () =>
+  useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => now,
+  );
+
+/** By how much the farm's clock is ahead of this device's, ms, as the last answer told; the farm's time is what counts. */
+export const clock = { lead: 0 };
+
+/** An answer tells the hour in whole seconds; less than this is no news. */
+const NEWS_MS = 2_000;
+
+/** Reads the hour of an answer, and keeps how far it is off: a page opened without contact has nobody else to ask. */
+export function tellsTime(response: Response) {
+  const lead = Date.parse(response.headers.get("Date") ?? "") - Date.now();
+  if (!(Math.abs(lead - clock.lead) > NEWS_MS)) return;
+  clock.lead = lead;
+  setAbout("lead", lead).catch(() => {});
+}
+
+export const readLead = async () => {
+  clock.lead = (await about<number>("lead")) ?? 0;
+};

@@ -1,0 +1,278 @@
+import { factsChanged, queryClient, whoChanged } from "../api/cache";
+import { requestId } from "../api/client";
+import { clock, contact, lost, stands, tellsTime } from "./contact";
+import { farmHere } from "./farm";
+import { about, type Entry, setAbout, store, type Unfit } from "./store";
+import { type Versions, wayOf } from "./ways";
+
+const ONE_SENDS = "bay-lantern-sends";
+const PATIENCE_MS = 20_000;
+const PICTURE_PATIENCE_MS = 120_000;
+/** A clock that went otherwise than the farm's by more was set: it cannot tell any more how long ago something was. */
+const SET_MS = 10 * 60_000;
+const SIGNED_OUT = 401;
+const CONFLICT = 409;
+const LATER = [429, 502, 503, 504];
+
+/** What came of sending one: the farm's answer, or nothing yet. */
+type Outcome = Response | undefined;
+const waiters = new Map<number, (outcome: Outcome) => void>();
+const channel = new BroadcastChannel("bay-lantern-outbox");
+channel.onmessage = () => count();
+
+/** Everything done here that the farm has not taken, in the order in which it was done. */
+export const entries = async () => (await store()).getAll("outbox");
+
+/** How many these are is told wherever it is shown. */
+export async function count() {
+  const all = await entries();
+  stands({ kept: all.length, unfit: all.filter(({ unfit }) => unfit).length, turn: contact().turn + 1 });
+}
+
+async function changed() {
+  await count();
+  // Without contact what is shown comes from here.
+  if (contact().lostAt) queryClient.invalidateQueries();
+  channel.postMessage("");
+}
+
+/** Writes it down on this device so that it outlives a dead battery; answers its place. */
+export async function add(entry: Omit<Entry, "n">): Promise<number> {
+  const made = await store();
+  const change = made.transaction("outbox", "readwrite", { durability: "strict" });
+  const n = await change.store.add(entry as Entry);
+  // What is told of it later, such as what was found, names it by the act that is to come.
+  await change.store.put({ ...entry, n, on: [...entry.on, `act:${-n}`] });
+  await change.done;
+  await changed();
+  return n;
+}
+
+async function put(entry: Entry) {
+  await (await store()).put("outbox", entry);
+  await changed();
+}
+
+async function gone(n: number) {
+  await (await store()).delete("outbox", n);
+  await changed();
+}
+
+/** The answer to one that was just added, once it was its turn; undefined where it has to wait. */
+export function answerTo(n: number): Promise<Outcome> {
+  const answered = new Promise<Outcome>((resolve) => waiters.set(n, resolve));
+  flush();
+  return answered;
+}
+
+function tell(n: number, outcome: Outcome) {
+  waiters.get(n)?.(outcome);
+  waiters.delete(n);
+}
+
+let running: Promise<void> | undefined;
+let wanted = false;
+
+/** Sends what waits, one after the other, from one page of this browser at a time; once more where more came meanwhile. */
+export function flush(): Promise<void> {
+  wanted = true;
+  running ??= sendWhileWanted();
+  return running;
+}
+
+async function sendWhileWanted() {
+  try {
+    while (wanted) {
+      wanted = false;
+      await alone(sendAll);
+    }
+  } finally {
+    running = undefined;
+  }
+}
+
+async function alone(work: () => Promise<void>): Promise<void> {
+  if (navigator.locks) await navigator.locks.request(ONE_SENDS, work);
+  else await work();
+}
+
+async function sendAll() {
+  const stuck = new Set<string>();
+  let last = 0;
+  let all: Entry[];
+  for (;;) {
+    all = await entries();
+    for (const { on, unfit } of all) if (unfit) for (const one of on) stuck.add(one);
+    const next = all.find(({ n, unfit, on }) => n > last && !unfit && !on.some((one) => stuck.has(one)));
+    if (!next) break;
+    last = next.n;
+    if (!(await sendOne(next))) break;
+  }
+  // What came in since is for the next time.
+  const seen = Math.max(0, ...all.map(({ n }) => n));
+  for (const n of [...waiters.keys()]) if (n <= seen) tell(n, undefined);
+}
+
+async function sendOne(entry: Entry): Promise<boolean> {
+  const doubt = await doubtful(entry);
+  if (doubt) {
+    await unfit(entry, doubt);
+    return true;
+  }
+  const ready = entry.sent ? entry : await upToDate(entry);
+  if (!ready) return true;
+  let response: Response;
+  try {
+    const patience = ready.body instanceof Blob ? PICTURE_PATIENCE_MS : PATIENCE_MS;
+    response = await fetch(ready.path, {
+      method: ready.method,
+      headers: {
+        ...ready.heads,
+        ...since(ready),
+        "Content-Type": ready.type,
+        "Lantern-Request": ready.request,
+      },
+      body: ready.body,
+      signal: AbortSignal.timeout(patience),
+    });
+  } catch {
+    lost();
+    return false;
+  }
+  return answered(ready, response);
+}
+
+async function answered(entry: Entry, response: Response): Promise<boolean> {
+  tellsTime(response);
+  if (response.status === SIGNED_OUT) {
+    whoChanged();
+    return false;
+  }
+  if (LATER.includes(response.status)) {
+    lost();
+    return false;
+  }
+  if (response.ok) {
+    await learn(
+      entry,
+      await response
+        .clone()
+        .json()
+        .catch(() => ({})),
+    );
+    await gone(entry.n);
+    // Whoever still waits for the answer hears of it there.
+    const facts = waiters.has(entry.n) ? null : response.headers.get("Lantern-Changed");
+    if (facts) factsChanged(new Set(facts.split(" ")));
+  } else if (waiters.has(entry.n)) {
+    // Whoever did it is still looking at it, and is told there.
+    await gone(entry.n);
+  } else {
+    const told = await response.json().catch(() => ({}));
+    const fields = (told.fields ?? []).map(({ field }: { field: string }) => field);
+    await unfit(entry, {
+      status: response.status,
+      sentence: told.detail ?? "The farm did not take it.",
+      fields,
+    });
+  }
+  tell(entry.n, response);
+  return true;
+}
+
+const unfit = (entry: Entry, why: Unfit) => put({ ...entry, unfit: why, sent: false });
+
+// Done by another, or at a time nobody can tell any more: a person decides.
+async function doubtful(entry: Entry): Promise<Unfit | undefined> {
+  if (waiters.has(entry.n)) return undefined;
+  const { personId } = await farmHere();
+  if (entry.personId !== personId)
+    return {
+      status: CONFLICT,
+      sentence: "Somebody else was signed in on this device then.",
+      fields: ["personId"],
+    };
+  if (Math.abs(clock.lead - entry.lead) > SET_MS)
+    return {
+      status: CONFLICT,
+      sentence: "The clock of this device was set meanwhile. Say which day it was.",
+      fields: ["seenOn"],
+    };
+  return undefined;
+}
+
+/** How long ago it was done, s. */
+export const ago = ({ at, lead }: Entry) =>
+  Math.max(0, Math.round((Date.now() + clock.lead - at - lead) / 1000));
+
+/** When it was done, for what is not done just now. */
+const since = (entry: Entry): Record<string, string> =>
+  waiters.has(entry.n)
+    ? {}
+    : { "Lantern-Farm": entry.farm, "Lantern-Day": entry.day, "Lantern-Ago": String(ago(entry)) };
+
+// What this device itself changed since it was done is no quarrel. From the first sending on it stays as it is.
+async function upToDate(entry: Entry): Promise<Entry | undefined> {
+  const ready = { ...entry, sent: true };
+  const acts = (await about<Record<string, number>>("acts")) ?? {};
+  const named = LATER_NAMED.exec(entry.path);
+  if (named) {
+    const act = acts[named[1]];
+    if (!act) {
+      const sentence = "It tells more of something that was let go here.";
+      await unfit(entry, { status: CONFLICT, sentence, fields: [] });
+      return undefined;
+    }
+    ready.path = entry.path.replace(named[0], `/${act}/`);
+  }
+  const found = wayOf(entry.method, pathOf(entry.path));
+  if (found?.way.after && typeof entry.body === "string") {
+    const versions = (await about<Versions>("versions")) ?? {};
+    ready.body = JSON.stringify(found.way.after(found.at, JSON.parse(entry.body) as never, versions));
+  }
+  await put(ready);
+  return ready;
+}
+
+async function learn(entry: Entry, answer: { actId?: number }) {
+  const found = wayOf(entry.method, pathOf(entry.path));
+  const versions = found?.way.changed?.(answer as never);
+  if (versions) await setAbout("versions", { ...((await about<Versions>("versions")) ?? {}), ...versions });
+  if (answer.actId)
+    await setAbout("acts", {
+      ...((await about<Record<string, number>>("acts")) ?? {}),
+      [entry.n]: answer.actId,
+    });
+}
+
+/** What tells more of something that has no number at the farm yet. */
+export const LATER_NAMED = /\/-(\d+)\//;
+
+export const pathOf = (path: string) => path.split("?")[0];
+
+/** Takes back what is kept here under a number; the act's own number where the farm has it already. */
+export async function takeBackKept(n: number): Promise<{ words: string } | { actId: number } | undefined> {
+  const entry = await (await store()).get("outbox", n);
+  if (entry && !entry.sent) {
+    await gone(n);
+    return { words: entry.words };
+  }
+  const actId = (await about<Record<string, number>>("acts"))?.[n];
+  return actId ? { actId } : undefined;
+}
+
+/** It is not to be done after all. */
+export const letGo = gone;
+
+/** Sends one again, otherwise: a new request, since it is no longer what was asked. */
+export async function again(entry: Entry, change: Partial<Entry>) {
+  await put({
+    ...entry,
+    lead: clock.lead,
+    ...change,
+    request: requestId(),
+    sent: false,
+    unfit: undefined,
+  });
+  await flush();
+}
