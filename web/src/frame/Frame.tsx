@@ -104,9 +104,9 @@ export function Frame() {
         <NavLink to="/farm" className="px-[18px] py-2.5 leading-tight hover:underline max-sm:py-1.5">
           <b className="block text-[18px]">Bay Lantern</b>
           <span className="block truncate text-[13px] text-soft">
-            {farm.data.unread > 0 ? `${farm.data.unread} not understood` : farm.data.site?.name}
             {who &&
-              `, ${farm.data.people.find((p) => p.id === who.personId)?.name}${who.role === "GUEST" ? " looks on" : ""}`}
+              `${farm.data.people.find((p) => p.id === who.personId)?.name}${who.role === "GUEST" ? " looks on" : ""}, `}
+            {farm.data.unread > 0 ? `${farm.data.unread} not understood` : farm.data.site?.name}
           </span>
         </NavLink>
         <SeasonBand spanned={spanned} />

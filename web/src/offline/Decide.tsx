@@ -49,8 +49,8 @@ export function Decide({ entry }: { entry: Entry }) {
         </div>
       </div>
       <div className="mt-2 flex flex-wrap items-end gap-3">
-        {offered.map((offer) => (
-          <Offer key={offer.words} offer={offer} busy={busy} onTake={change} />
+        {offered.map((offer, i) => (
+          <Offer key={offer.words} offer={offer} strong={i === 0} busy={busy} onTake={change} />
         ))}
         <Button disabled={busy} onClick={() => (sure ? does(() => letGo(entry.n)) : setSure(true))}>
           {sure ? "Yes, let mine go" : "Let mine go"}
@@ -60,8 +60,13 @@ export function Decide({ entry }: { entry: Entry }) {
   );
 }
 
-function Offer(props: { offer: Proposal; busy: boolean; onTake: (change: Partial<Entry>) => void }) {
-  const { offer, busy, onTake } = props;
+function Offer(props: {
+  offer: Proposal;
+  strong: boolean;
+  busy: boolean;
+  onTake: (change: Partial<Entry>) => void;
+}) {
+  const { offer, strong, busy, onTake } = props;
   const [told, setTold] = useState("");
   if (offer.asks === "day")
     return (
@@ -69,7 +74,7 @@ function Offer(props: { offer: Proposal; busy: boolean; onTake: (change: Partial
         <Field label="Which day it was">
           <DayBox value={told} onChange={setTold} />
         </Field>
-        <Button strong disabled={busy || !told} onClick={() => onTake(offer.change(told))}>
+        <Button strong={strong} disabled={busy || !told} onClick={() => onTake(offer.change(told))}>
           {offer.words}
         </Button>
       </>
@@ -87,13 +92,13 @@ function Offer(props: { offer: Proposal; busy: boolean; onTake: (change: Partial
             ))}
           </Select>
         </Field>
-        <Button strong disabled={busy || !told} onClick={() => onTake(offer.change(told))}>
+        <Button strong={strong} disabled={busy || !told} onClick={() => onTake(offer.change(told))}>
           {offer.words}
         </Button>
       </>
     );
   return (
-    <Button strong disabled={busy} onClick={() => onTake(offer.change(""))}>
+    <Button strong={strong} disabled={busy} onClick={() => onTake(offer.change(""))}>
       {offer.words}
     </Button>
   );

@@ -56,19 +56,19 @@ export function KeptHere() {
             {waiting.map((entry) => (
               <li
                 key={entry.n}
-                className="grid grid-cols-[112px_1fr_auto] items-center gap-x-3 border-line border-t py-1.5 max-sm:grid-cols-[1fr_auto]"
+                className="grid grid-cols-[150px_1fr_auto] items-center gap-x-3 border-line border-t py-1.5 max-sm:grid-cols-[1fr_auto]"
               >
                 <span className="text-soft max-sm:col-span-2">
                   {dayWords(entry.day)}, {hourWords(new Date(entry.at).toISOString())}
                 </span>
                 <span>{dated(entry.words)}</span>
-                <Button
-                  aria-label={`Take back: ${entry.words}`}
-                  disabled={entry.sent}
-                  onClick={() => letGo(entry.n)}
-                >
-                  Take back
-                </Button>
+                {entry.sent ? (
+                  <span className="py-2 text-soft max-sm:py-3">on its way</span>
+                ) : (
+                  <Button aria-label={`Take back: ${entry.words}`} onClick={() => letGo(entry.n)}>
+                    Take back
+                  </Button>
+                )}
               </li>
             ))}
           </ol>

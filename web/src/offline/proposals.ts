@@ -21,7 +21,10 @@ const isMade = ({ path }: Entry) => /\/jobs\/\d+\/made$/.test(pathOf(path));
 const codesOf = ({ on }: Entry) => on.filter((one) => !one.includes(":"));
 const sheetOf = (code: string) => told(api.GET("/api/grafts/{code}", { params: { path: { code } } }));
 
-/** How what it is about stands on the farm now. */
+// The farm's own sentence says who came first, and with what.
+const tellsOf = ({ unfit }: Entry, words: string) => unfit?.sentence.includes(words) ?? false;
+
+/** How what it is about stands on the farm now, as far as its sentence does not say so. */
 export async function farmNow(entry: Entry): Promise<string[]> {
   if (pathOf(entry.path).endsWith("/notes"))
     return sheetOf(codesOf(entry)[0]).then(
@@ -34,7 +37,7 @@ export async function farmNow(entry: Entry): Promise<string[]> {
       .slice(0, 3)
       .map(async (code) => {
         const last = (await sheetOf(code)).past.at(-1);
-        return last
+        return last && !tellsOf(entry, SIGNS[last.sign].words)
           ? `${code}: ${SIGNS[last.sign].words}, ${last.who ?? "nobody named"} on ${dayWords(last.day)}`
           : "";
       }),
@@ -87,16 +90,26 @@ async function second(entry: Entry): Promise<Proposal[]> {
 
 async function otherWood(entry: Entry): Promise<Proposal[]> {
   const shelf = await told(api.GET("/api/lots", { params: { query: {} } })).catch(() => undefined);
-  const lots = (shelf?.lots ?? []).filter(
-    (lot: Schemas["wood.LotView"]) => !lot.refusal && lot.sticksLeft > 0,
-  );
+  const lots = likely(shelf?.lots ?? [], entry.words);
   return [
     {
       words: "It was made of this",
       label: "Of which wood",
-      asks: lots.map((lot): [string, string] => [String(lot.id), `${lot.code}, ${lot.varietyName}`]),
+      asks: lots.map((lot): [string, string] => [
+        String(lot.id),
+        `${lot.code}, ${lot.varietyName}, ${lot.sticksLeft} left`,
+      ]),
       change: (lotId) => with_(entry, { lotId: Number(lotId) }),
     },
     { words: "Send it again", change: () => ({}) },
   ];
+}
+
+// Wood of the same variety first, and none of another species.
+function likely(shelf: Schemas["wood.LotView"][], words: string) {
+  const same = (lot: Schemas["wood.LotView"]) => words.startsWith(`${lot.varietyName} on `);
+  const species = shelf.find(same)?.speciesKey;
+  return shelf
+    .filter((lot) => !lot.refusal && lot.sticksLeft > 0 && (!species || lot.speciesKey === species))
+    .sort((one, other) => Number(same(other)) - Number(same(one)));
 }

@@ -50,7 +50,7 @@ function LeftLine({ left, onOpen }: { left: Left; onOpen: () => void }) {
   return (
     <li className="border-line border-t py-1.5">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <span className="min-w-60 flex-1">
+        <span className="min-w-60 flex-1 max-sm:basis-full">
           {dated(left.words)}
           <span className="block text-[13.5px] text-soft">
             {left.personName} on {left.device}, {dayWords(left.doneOn)}, {hourWords(left.doneAt)}; in that

@@ -67,7 +67,7 @@ class SharingTest extends ScreenTest {
         comeIn(phone, "AAAA 3333", "phone");
         assertThat(told(phone)).containsText("This code lets nobody in");
         comeIn(phone, code.toLowerCase(), "Bram’s phone");
-        assertThat(phone.getByText("Lantern Bay Terraces, Bram")).isVisible();
+        assertThat(phone.getByText("Bram, Lantern Bay Terraces")).isVisible();
         assertThat(owner.getByText("Bram’s phone is in, as Bram: works.")).isVisible();
         button(owner, "Good").click();
         // A look on the phone is Bram's, whatever was chosen, and is seen at the farm's own screen with the device.
@@ -105,7 +105,7 @@ class SharingTest extends ScreenTest {
         assertThat(told(tablet)).containsText("This code lets nobody in");
         choose(list(owner, "What Teo may do"), "GUEST");
         comeIn(tablet, layOpen(owner, "Teo"), "tablet");
-        assertThat(tablet.getByText("Lantern Bay Terraces, Teo looks on")).isVisible();
+        assertThat(tablet.getByText("Teo looks on, Lantern Bay Terraces")).isVisible();
         button(owner, "Good").click();
         go(tablet, "/rounds");
         Locator now = tablet.locator("section[aria-label^='Now: '] h2");
@@ -143,6 +143,6 @@ class SharingTest extends ScreenTest {
         assertThat(told(phone)).containsText("do not go together");
         box(phone, "Passphrase").fill("short but longer now");
         button(phone, "Come in").click();
-        assertThat(phone.getByText("Lantern Bay Terraces, Odile")).isVisible();
+        assertThat(phone.getByText("Odile, Lantern Bay Terraces")).isVisible();
     }
 }
