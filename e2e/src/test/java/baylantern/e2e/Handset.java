@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -97,14 +98,25 @@ final class Handset implements AutoCloseable {
                 """);
     }
 
-    /** The battery is empty: nothing of it is asked whether it is ready. */
-    void kill() {
+    /**
+     * The battery is empty: nothing of it is asked whether it is ready. It has come to know by heart who is signed in, which
+     * a browser takes up to half a minute for.
+     */
+    void kill() throws IOException {
+        while (!knowsWhoIsSignedIn()) {
+            page().waitForTimeout(200);
+        }
         ProcessHandle.allProcesses()
                 .filter(one -> one.info()
                         .arguments()
                         .filter(words -> List.of(words).contains("--user-data-dir=" + memory))
                         .isPresent())
                 .forEach(ProcessHandle::destroyForcibly);
+    }
+
+    private boolean knowsWhoIsSignedIn() throws IOException {
+        return new String(Files.readAllBytes(memory.resolve("Default/Cookies")), StandardCharsets.ISO_8859_1)
+                .contains("__Host-lantern");
     }
 
     @Override
