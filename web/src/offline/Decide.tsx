@@ -4,6 +4,7 @@ import { DayBox } from "../ui/DayBox";
 import { Field, Select } from "../ui/fields";
 import { Button } from "../ui/parts";
 import { hourWords } from "../undo";
+import { useContact } from "./contact";
 import { again, letGo } from "./outbox";
 import { farmNow, type Proposal, proposals } from "./proposals";
 import type { Entry } from "./store";
@@ -14,14 +15,17 @@ export function Decide({ entry }: { entry: Entry }) {
   const [offered, setOffered] = useState<Proposal[]>([]);
   const [sure, setSure] = useState(false);
   const [busy, setBusy] = useState(false);
+  const away = Boolean(useContact().lostAt);
   useEffect(() => {
     let here = true;
-    farmNow(entry).then((said) => here && setNow(said));
-    proposals(entry).then((some) => here && setOffered(some));
+    // What was taken along is older than what the farm said of it.
+    const said = away ? Promise.resolve([]) : farmNow(entry);
+    said.then((lines) => here && setNow(lines));
+    proposals(entry, away).then((some) => here && setOffered(some));
     return () => {
       here = false;
     };
-  }, [entry]);
+  }, [entry, away]);
   const does = async (work: () => Promise<unknown>) => {
     setBusy(true);
     await work();

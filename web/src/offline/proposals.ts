@@ -50,7 +50,7 @@ const with_ = (entry: Entry, more: object): Partial<Entry> => ({
 });
 
 /** What can be done about it, the likeliest first. */
-export async function proposals(entry: Entry): Promise<Proposal[]> {
+export async function proposals(entry: Entry, away: boolean): Promise<Proposal[]> {
   const fields = entry.unfit?.fields ?? [];
   const farm = await farmHere();
   if (fields.includes("seenOn"))
@@ -71,14 +71,14 @@ export async function proposals(entry: Entry): Promise<Proposal[]> {
   if (fields.includes("sure")) return [{ words: "It is so", change: () => with_(entry, { sure: true }) }];
   if (entry.farm !== farm.mark)
     return [{ words: "It means the same here: write it", change: () => ({ farm: farm.mark }) }];
-  if (entry.unfit?.status === CONFLICT && codesOf(entry).length > 0) return second(entry);
+  if (entry.unfit?.status === CONFLICT && codesOf(entry).length > 0) return second(entry, away);
   if (isMade(entry)) return otherWood(entry);
   return [{ words: "Send it again", change: () => ({}) }];
 }
 
-// Who comes second has looked too: it is written after what the other one saw.
-async function second(entry: Entry): Promise<Proposal[]> {
-  const sheets = await Promise.all(codesOf(entry).map(sheetOf)).catch(() => []);
+// Who comes second has looked too: it is written after what the other one saw, which only the farm can tell.
+async function second(entry: Entry, away: boolean): Promise<Proposal[]> {
+  const sheets = away ? [] : await Promise.all(codesOf(entry).map(sheetOf)).catch(() => []);
   await setAbout("versions", {
     ...((await about<Record<string, number>>("versions")) ?? {}),
     ...Object.fromEntries(sheets.map(({ stop }) => [stop.graft.code, stop.graft.version])),

@@ -3,8 +3,6 @@ package baylantern.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.http.HttpResponse;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -17,17 +15,11 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/**
- * Long runs that try to break a farm, by {@code ./lantern bench --hostile}: the plug pulled again and again while several
- * write, and mixed use for minutes. The numbers are printed.
- */
+/** The plug pulled again and again while several write, by {@code ./lantern bench --hostile}. The numbers are printed. */
 class HostileRuns {
 
     private static final int KILLS = Integer.getInteger("lantern.kills", 200);
-    private static final int MINUTES = Integer.getInteger("lantern.minutes", 10);
     private static final int WRITERS = 4;
-    private static final List<String> READ = List.of(
-            "/api/today", "/api/rounds", "/api/flush", "/api/windows/lamps", "/api/lots", "/api/takes", "/api/farm");
 
     /** No acknowledged person, with the act that added them, is lost, and none is there by half. */
     @Test
@@ -88,57 +80,5 @@ class HostileRuns {
         } catch (IOException e) {
             // The line went dead.
         }
-    }
-
-    /** Readers and writers for some minutes: as quick and as small at the end as at the start. */
-    @Test
-    void minutesOfMixedUse() throws Exception {
-        try (Lantern lantern = Lantern.demo()) {
-            List<Long> first = new ArrayList<>();
-            List<Long> last = new ArrayList<>();
-            Random random = new Random(12);
-            long begin = System.nanoTime();
-            long end = begin + Duration.ofMinutes(MINUTES).toNanos();
-            long minute = Duration.ofMinutes(1).toNanos();
-            long small = 0;
-            long needed = 0;
-            int failed = 0;
-            int n = 0;
-            while (System.nanoTime() < end) {
-                long now = System.nanoTime();
-                HttpResponse<String> answer = random.nextInt(20) == 0
-                        ? lantern.post(
-                                "/api/flush/notes",
-                                "{\"plantIds\":[" + (1 + random.nextInt(400)) + "],\"sun\":\"M\",\"remark\":\"" + n++
-                                        + "\"}")
-                        : lantern.get(READ.get(random.nextInt(READ.size())));
-                failed += answer.statusCode() >= 500 ? 1 : 0;
-                long took = System.nanoTime() - now;
-                if (now - begin > minute && now - begin < 2 * minute) {
-                    first.add(took);
-                    small = lantern.residentKb();
-                } else if (needed == 0 && now - begin > 2 * minute) {
-                    needed = lantern.neededKb();
-                } else if (end - now < minute) {
-                    last.add(took);
-                }
-            }
-            System.out.printf(
-                    Locale.ROOT,
-                    "hostile: %d min mixed, %d failed; median %d ms in the second minute, %d ms in the last; %d MB then, %d MB at the end; needed of it %d MB then, %d MB at the end%n",
-                    MINUTES,
-                    failed,
-                    median(first),
-                    median(last),
-                    small / 1024,
-                    lantern.residentKb() / 1024,
-                    needed / 1024,
-                    lantern.neededKb() / 1024);
-            assertThat(failed).isZero();
-        }
-    }
-
-    private static long median(List<Long> nanos) {
-        return nanos.stream().sorted().skip(nanos.size() / 2).findFirst().orElse(0L) / 1_000_000;
     }
 }

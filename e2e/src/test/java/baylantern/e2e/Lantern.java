@@ -141,9 +141,18 @@ final class Lantern implements AutoCloseable {
 
     /** Sends to the farm. */
     HttpResponse<String> post(String path, String body) throws IOException {
-        return ask(HttpRequest.newBuilder(URI.create(address + path))
+        return ask(sends(path, body));
+    }
+
+    /** Sends to the farm by a name, so that it is done once however often it is sent. */
+    HttpResponse<String> post(String path, String body, String request) throws IOException {
+        return ask(sends(path, body).header("Lantern-Request", request));
+    }
+
+    private HttpRequest.Builder sends(String path, String body) {
+        return HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(body)));
+                .POST(HttpRequest.BodyPublishers.ofString(body));
     }
 
     void delete(String path) throws IOException {

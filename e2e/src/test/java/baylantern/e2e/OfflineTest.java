@@ -104,11 +104,23 @@ class OfflineTest extends ScreenTest {
         return page.locator("section[aria-label^='Now: '] h2");
     }
 
-    private static String answered(Page phone) {
+    static String answered(Page phone) {
         String code = now(phone).textContent();
         phone.keyboard().press(HandsTest.firstKey(phone));
         assertThat(now(phone)).not().hasText(code);
         return code;
+    }
+
+    static void somebodyElseLooks(Lantern lantern, String code) throws IOException {
+        JsonObject graft = JsonParser.parseString(
+                        lantern.get("/api/grafts/" + code).body())
+                .getAsJsonObject()
+                .getAsJsonObject("stop")
+                .getAsJsonObject("graft");
+        lantern.post(
+                "/api/looks",
+                "{\"personId\":3,\"sign\":\"NOTHING\",\"sure\":true,\"grafts\":[{\"graftId\":" + graft.get("id")
+                        + ",\"version\":" + graft.get("version") + "}]}");
     }
 
     private static Locator kept(Page page, int count) {
@@ -259,12 +271,7 @@ class OfflineTest extends ScreenTest {
         String code = answered(phone);
         String other = answered(phone);
         for (String one : List.of(code, other)) {
-            JsonObject graft =
-                    asked("/api/grafts/" + one).getAsJsonObject("stop").getAsJsonObject("graft");
-            lantern.post(
-                    "/api/looks",
-                    "{\"personId\":2,\"sign\":\"NOTHING\",\"sure\":true,\"grafts\":[{\"graftId\":" + graft.get("id")
-                            + ",\"version\":" + graft.get("version") + "}]}");
+            somebodyElseLooks(lantern, one);
         }
         int before = acts().size();
         handset.joined();

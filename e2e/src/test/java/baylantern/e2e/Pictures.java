@@ -145,9 +145,6 @@ class Pictures extends ScreenTest {
             desk.getByLabel("Failures").getByText("5 Kittiwake").first().click();
             assertThat(desk.getByText(Pattern.compile("of 5 most likely"))).isVisible();
             keep(desk, "causes");
-            desk.navigate("/rounds/walks");
-            assertThat(desk.getByText(Pattern.compile("walks? in two weeks"))).isVisible();
-            keep(desk, "walks");
             desk.navigate("/wood/lot/LF-26-W01");
             assertThat(desk.getByText("Ledger ·")).isVisible();
             keep(desk, "wood");
@@ -185,6 +182,35 @@ class Pictures extends ScreenTest {
             }
             assertThat(owner.getByText("let in by a code: Odile")).isVisible();
             keep(owner, "phones");
+        }
+    }
+
+    // Two looks without contact, of which somebody came first to one, and two more.
+    @Test
+    void keptOnAPhone() throws IOException {
+        try (Lantern farm = Lantern.shared();
+                Handset handset = Handset.trusting(true, farm.sharedAddress())) {
+            Page owner = desk(farm);
+            owner.navigate("/farm/phones");
+            Page phone = handset.page();
+            phone.navigate("/");
+            SharingTest.comeIn(phone, SharingTest.layOpen(owner, "Bram"), "Bram’s phone");
+            handset.hasTakenAlong();
+            phone.navigate("/rounds");
+            handset.cut();
+            String code = OfflineTest.answered(phone);
+            OfflineTest.answered(phone);
+            OfflineTest.somebodyElseLooks(farm, code);
+            handset.joined();
+            assertThat(phone.getByText("kept on this phone · 1, to be decided on"))
+                    .isVisible();
+            handset.cut();
+            OfflineTest.answered(phone);
+            OfflineTest.answered(phone);
+            phone.navigate("/done/kept");
+            assertThat(heading(phone, "Waiting for contact")).isVisible();
+            assertThat(button(phone, "Write mine as one look more")).isVisible();
+            keep(phone, "kept-phone");
         }
     }
 }

@@ -31,7 +31,6 @@ class Authority {
 
     private final Path folder;
     private final Clock machine;
-    private final Issuer issuer = new Issuer(new SecureRandom());
 
     @Autowired
     Authority(LanternSettings settings, Clock machine) {
@@ -52,6 +51,11 @@ class Authority {
         }
     }
 
+    // Only who issues something has it: what it rests on takes long to be let in, at each start.
+    private static Issuer issuer() {
+        return new Issuer(new SecureRandom());
+    }
+
     /** What phones trust; made on first use. */
     X509Certificate trusted() {
         return authority().trusted();
@@ -64,7 +68,7 @@ class Authority {
             if (held != null) {
                 return held;
             }
-            KeyFile.Held made = issuer.authority(Instant.now(machine));
+            KeyFile.Held made = issuer().authority(Instant.now(machine));
             new KeyFile(file).write(made);
             return made;
         } catch (GeneralSecurityException | IOException e) {
@@ -84,7 +88,7 @@ class Authority {
             return there;
         }
         try {
-            KeyFile.Held made = issuer.server(authority, here, Instant.now(machine));
+            KeyFile.Held made = issuer().server(authority, here, Instant.now(machine));
             file.write(made);
             return made;
         } catch (GeneralSecurityException | IOException e) {
