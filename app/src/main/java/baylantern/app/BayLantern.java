@@ -5,6 +5,7 @@ import baylantern.app.exchange.RestoreCommand;
 import baylantern.app.platform.StartOptions;
 import baylantern.app.sound.CheckCommand;
 import baylantern.app.sound.Seal;
+import baylantern.core.rules.Rulebook;
 import java.util.function.Function;
 import org.jspecify.annotations.NullMarked;
 import org.mybatis.spring.annotation.MapperScan;
@@ -33,6 +34,8 @@ public class BayLantern {
         if (options.command().equals("check")) {
             System.exit(new CheckCommand(options).run());
         }
+        // The rulebook's files are read while the store is opened.
+        new Thread(Rulebook::shipped, "rulebook").start();
         ConfigurableApplicationContext farm;
         String sealed = "--lantern.sealed=" + new Seal(options.data()).whole();
         try (StartOptions.Claim claimed = options.claimDataFolder()) {

@@ -19,7 +19,7 @@ final class LiveRows implements RowChange {
     private static final int READINGS_KEPT = 4;
 
     private final OwnFigures own;
-    private final RulebookReader reader = new RulebookReader();
+    private final RulebookReader reader = RulebookReader.shipped();
     private final Map<Map<String, Double>, Rulebook> kept = new LinkedHashMap<>();
     private volatile @Nullable Reading last;
 

@@ -65,7 +65,7 @@ public final class Rulebook {
 
     /** The rulebook as shipped. Throws {@link IllegalStateException} naming the file where one cannot be read. */
     public static Rulebook shipped() {
-        return new RulebookReader().read(Map.of());
+        return RulebookReader.shipped().read(Map.of());
     }
 
     /** The same with the grower's own figures in place of the starting ones, as they are whenever one is looked up. */

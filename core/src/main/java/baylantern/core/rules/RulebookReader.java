@@ -9,8 +9,10 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
-/** Turns the rulebook files into the rulebook. */
+/** Turns the rulebook files into the rulebook. They came with the program, and so are read once. */
 final class RulebookReader {
+
+    private static @Nullable RulebookReader shipped;
 
     private final Yaml techniques = Yaml.file("techniques.yaml");
     private final Yaml flush = Yaml.file("flush.yaml");
@@ -28,6 +30,18 @@ final class RulebookReader {
     private final Map<String, Figure> life = Yaml.file("life.yaml").each((key, figure) -> figure.figure());
     private final Map<String, Figure> day = Yaml.file("day.yaml").each((key, figure) -> figure.figure());
     private final FactRules facts = facts(Yaml.file("facts.yaml"));
+
+    private RulebookReader() {}
+
+    /** The files as they came. Throws {@link IllegalStateException} naming the one that cannot be read. */
+    static synchronized RulebookReader shipped() {
+        RulebookReader files = shipped;
+        if (files == null) {
+            files = new RulebookReader();
+            shipped = files;
+        }
+        return files;
+    }
 
     /** The rulebook with these own numbers in its rows, by key. */
     Rulebook read(Map<String, Double> own) {
