@@ -10,6 +10,7 @@ import { type Scope, useScope } from "./scope";
 import { bandSpecies, Waves } from "./Waves";
 
 const HEIGHT = 64;
+const MONTH_WORD = 30;
 const BASE = 44;
 
 interface Point {
@@ -47,7 +48,7 @@ export function SeasonBand({ spanned }: { spanned: boolean }) {
   const band = useBand();
   const visits = useToLookAt().data?.visits ?? [];
   const { scope, setScope } = useScope();
-  const { ref, width } = useWidth(900);
+  const { ref, width } = useWidth(900, 160);
   const today = useFarm().data?.today;
   // Until the waves are known the months stand there already.
   const shown = band.data ?? (today ? monthsAround(today) : undefined);
@@ -115,6 +116,8 @@ function Ribbon({ band, visits: toCome, width, scope, onScope }: RibbonProps) {
       : undefined;
   const waves = bandSpecies(band.waves, useChoices().band);
   const lamp = x(dayOf(band.today));
+  // On a narrow band only every other month is named.
+  const every = Math.ceil(MONTH_WORD / (width / 12));
   const told = scope.from && scope.to ? `, from ${dayWords(scope.from)} to ${dayWords(scope.to)}` : "";
   return (
     <svg
@@ -150,15 +153,17 @@ function Ribbon({ band, visits: toCome, width, scope, onScope }: RibbonProps) {
         </>
       )}
       <line x1={16} x2={width - 16} y1={BASE} y2={BASE} stroke="var(--ink)" />
-      {monthsFrom(band.from).map((first) => {
+      {monthsFrom(band.from).map((first, i) => {
         const start = x(first);
         const middle = x(new Date(first.getFullYear(), first.getMonth(), 15));
         return (
           <g key={start}>
             <line x1={start} x2={start} y1={BASE} y2={BASE + 6} stroke="var(--line)" />
-            <text x={middle} y={59} textAnchor="middle" fontSize={11.5} fill="var(--soft)">
-              {MONTHS[first.getMonth()]}
-            </text>
+            {i % every === 0 && (
+              <text x={middle} y={59} textAnchor="middle" fontSize={11.5} fill="var(--soft)">
+                {MONTHS[first.getMonth()]}
+              </text>
+            )}
           </g>
         );
       })}

@@ -57,16 +57,18 @@ function LeftLine({ left, onOpen }: { left: Left; onOpen: () => void }) {
             device’s own words
           </span>
         </span>
-        <Button strong disabled={busy} aria-label={`Write: ${left.words}`} onClick={write}>
-          Write it
-        </Button>
-        <Button
-          disabled={busy}
-          aria-label={`${sure ? "Yes, let go" : "Let go"}: ${left.words}`}
-          onClick={() => (sure ? send(() => decided(left.id)) : setSure(true))}
-        >
-          {sure ? "Yes, let it go" : "Let it go"}
-        </Button>
+        <span className="flex gap-4">
+          <Button strong disabled={busy} aria-label={`Write: ${left.words}`} onClick={write}>
+            Write it
+          </Button>
+          <Button
+            disabled={busy}
+            aria-label={`${sure ? "Yes, let go" : "Let go"}: ${left.words}`}
+            onClick={() => (sure ? send(() => decided(left.id)) : setSure(true))}
+          >
+            {sure ? "Yes, let it go" : "Let it go"}
+          </Button>
+        </span>
       </div>
       <Trouble problem={problem} />
     </li>
