@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -58,8 +59,17 @@ class OfflineTest extends ScreenTest {
 
     /** What stood on the phone when a test failed is told with it. */
     @RegisterExtension
-    final AfterTestExecutionCallback tellsOfThePhone = test -> test.getExecutionException()
-            .ifPresent(why -> System.out.println(handset.page().locator("body").innerText()));
+    final AfterTestExecutionCallback tellsOfThePhone =
+            test -> test.getExecutionException().ifPresent(why -> tellWhatStood());
+
+    private void tellWhatStood() {
+        try {
+            System.out.println(handset.page().url() + " " + acts() + "\n"
+                    + handset.page().locator("body").innerText());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
 
     @AfterEach
     void end() throws IOException {
@@ -117,10 +127,11 @@ class OfflineTest extends ScreenTest {
                 .getAsJsonObject()
                 .getAsJsonObject("stop")
                 .getAsJsonObject("graft");
-        lantern.post(
+        var written = lantern.post(
                 "/api/looks",
                 "{\"personId\":3,\"sign\":\"NOTHING\",\"sure\":true,\"grafts\":[{\"graftId\":" + graft.get("id")
                         + ",\"version\":" + graft.get("version") + "}]}");
+        Assertions.assertThat(written.statusCode()).as(written.body()).isEqualTo(200);
     }
 
     private static Locator kept(Page page, int count) {
@@ -270,6 +281,7 @@ class OfflineTest extends ScreenTest {
         handset.cut();
         String code = answered(phone);
         String other = answered(phone);
+        assertThat(kept(phone, 2)).isVisible();
         for (String one : List.of(code, other)) {
             somebodyElseLooks(lantern, one);
         }

@@ -200,6 +200,7 @@ class Pictures extends ScreenTest {
             handset.cut();
             String code = OfflineTest.answered(phone);
             OfflineTest.answered(phone);
+            assertThat(phone.getByText("kept on this phone · 2")).isVisible();
             OfflineTest.somebodyElseLooks(farm, code);
             handset.joined();
             assertThat(phone.getByText("kept on this phone · 1, to be decided on"))
