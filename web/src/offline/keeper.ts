@@ -6,7 +6,7 @@ import { clock, contact, lost, readLead, seek, stands, tellsTime } from "./conta
 import { farmDay, farmHere } from "./farm";
 import { foundHere, handOf, judgedHere, meanwhile, speciesOf } from "./meanwhile";
 import { readNames } from "./names";
-import { add, ago, answerTo, count, entries, flush, LATER_NAMED, pathOf } from "./outbox";
+import { add, ago, count, entries, flush, LATER_NAMED, pathOf } from "./outbox";
 import { forgetAnswers, store } from "./store";
 import { wayOf } from "./ways";
 
@@ -120,24 +120,26 @@ async function done(request: Request, path: string, { way, at }: Found) {
   const body = written ? await request.text() : await request.blob();
   const told = (written && body ? JSON.parse(body as string) : {}) as never;
   const words = way.words(at, told);
-  const n = await add({
-    request: request.headers.get("Lantern-Request") ?? "",
-    method: request.method,
-    path,
-    body,
-    type,
-    heads: { "Lantern-Units": request.headers.get("Lantern-Units") ?? "" },
-    farm: farm.mark,
-    personId: farm.personId,
-    day: await farmDay(),
-    at: Date.now(),
-    lead: clock.lead,
-    on: way.on(at, told),
-    words,
-    sent: false,
-  });
-  const answer = contact().lostAt ? undefined : await answerTo(n);
-  return answer ?? json(way.answer(told, `${words}; kept on this ${seems()}`, -n));
+  const { n, answer } = await add(
+    {
+      request: request.headers.get("Lantern-Request") ?? "",
+      method: request.method,
+      path,
+      body,
+      type,
+      heads: { "Lantern-Units": request.headers.get("Lantern-Units") ?? "" },
+      farm: farm.mark,
+      personId: farm.personId,
+      day: await farmDay(),
+      at: Date.now(),
+      lead: clock.lead,
+      on: way.on(at, told),
+      words,
+      sent: false,
+    },
+    !contact().lostAt,
+  );
+  return (await answer) ?? json(way.answer(told, `${words}; kept on this ${seems()}`, -n));
 }
 
 /** What this device can reckon itself from what it took along. */
@@ -230,22 +232,25 @@ export async function adopt(left: Schemas["share.Left"]): Promise<boolean> {
       0,
     );
   const { personId } = await farmHere();
-  const n = await add({
-    request: left.request,
-    method,
-    path,
-    body: left.body,
-    type: "application/json",
-    heads: headings("GET"),
-    farm: left.farm,
-    personId,
-    day: left.doneOn,
-    at: Date.parse(left.doneAt) - clock.lead,
-    lead: clock.lead,
-    on: found.way.on(found.at, JSON.parse(left.body) as never),
-    words: `${left.words} (${left.personName} on ${left.device})`,
-    sent: false,
-  });
+  const { n } = await add(
+    {
+      request: left.request,
+      method,
+      path,
+      body: left.body,
+      type: "application/json",
+      heads: headings("GET"),
+      farm: left.farm,
+      personId,
+      day: left.doneOn,
+      at: Date.parse(left.doneAt) - clock.lead,
+      lead: clock.lead,
+      on: found.way.on(found.at, JSON.parse(left.body) as never),
+      words: `${left.words} (${left.personName} on ${left.device})`,
+      sent: false,
+    },
+    false,
+  );
   await flush();
   return !(await entries()).some((entry) => entry.n === n);
 }

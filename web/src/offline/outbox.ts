@@ -23,9 +23,9 @@ channel.onmessage = () => count();
 /** Everything done here that the farm has not taken, in the order in which it was done. */
 export const entries = async () => (await store()).getAll("outbox");
 
-/** How many these are is told wherever it is shown. */
+/** How many these are is told wherever it is shown; what somebody still waits for at the screen is under way, not kept. */
 export async function count() {
-  const all = await entries();
+  const all = (await entries()).filter(({ n }) => !waiters.has(n));
   stands({ kept: all.length, unfit: all.filter(({ unfit }) => unfit).length, turn: contact().turn + 1 });
 }
 
@@ -36,16 +36,21 @@ async function changed() {
   channel.postMessage("");
 }
 
-/** Writes it down on this device so that it outlives a dead battery; answers its place. */
-export async function add(entry: Omit<Entry, "n">): Promise<number> {
+/**
+ * Writes it down on this device so that it outlives a dead battery; answers its place. Where somebody waits for it, it is sent at
+ * once, and comes with the farm's answer: undefined where it has to wait for its turn after all.
+ */
+export async function add(entry: Omit<Entry, "n">, waits: boolean) {
   const made = await store();
   const change = made.transaction("outbox", "readwrite", { durability: "strict" });
   const n = await change.store.add(entry as Entry);
   // What is told of it later, such as what was found, names it by the act that is to come.
   await change.store.put({ ...entry, n, on: [...entry.on, `act:${-n}`] });
   await change.done;
+  const answer = waits ? new Promise<Outcome>((resolve) => waiters.set(n, resolve)) : undefined;
   await changed();
-  return n;
+  if (waits) flush();
+  return { n, answer };
 }
 
 async function put(entry: Entry) {
@@ -58,16 +63,11 @@ async function gone(n: number) {
   await changed();
 }
 
-/** The answer to one that was just added, once it was its turn; undefined where it has to wait. */
-export function answerTo(n: number): Promise<Outcome> {
-  const answered = new Promise<Outcome>((resolve) => waiters.set(n, resolve));
-  flush();
-  return answered;
-}
-
 function tell(n: number, outcome: Outcome) {
-  waiters.get(n)?.(outcome);
+  const waiter = waiters.get(n);
   waiters.delete(n);
+  waiter?.(outcome);
+  if (waiter && !outcome) changed();
 }
 
 let running: Promise<void> | undefined;

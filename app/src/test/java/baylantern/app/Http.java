@@ -264,18 +264,18 @@ public final class Http {
     }
 
     Answer look(JsonNode graft, String sign) {
-        return post(
-                "/api/looks",
-                Map.of(
-                        "grafts",
-                        List.of(Map.of(
-                                "graftId",
-                                graft.get("id").asLong(),
-                                "version",
-                                graft.get("version").asInt())),
-                        "sign",
-                        sign,
-                        "personId",
-                        1));
+        Map<String, Object> look = lookAt(graft, sign);
+        look.put("personId", 1);
+        return post("/api/looks", look);
+    }
+
+    /** A look at one graft as it is sent. */
+    static Map<String, Object> lookAt(JsonNode graft, String sign) {
+        Map<String, Object> one = Map.of(
+                "graftId",
+                graft.get("id").asLong(),
+                "version",
+                graft.get("version").asInt());
+        return new HashMap<>(Map.of("grafts", List.of(one), "sign", sign));
     }
 }

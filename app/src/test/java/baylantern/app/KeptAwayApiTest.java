@@ -63,15 +63,7 @@ class KeptAwayApiTest extends ApiTest {
         String code = http.cleft(9, 1).json().get("codes").get(0).asString();
         JsonNode graft = http.sheet(code).get("stop").get("graft");
         Instant before = Instant.now().minus(3, ChronoUnit.DAYS);
-        Map<String, Object> look = Map.of(
-                "grafts",
-                List.of(Map.of(
-                        "graftId",
-                        graft.get("id").asLong(),
-                        "version",
-                        graft.get("version").asInt())),
-                "sign",
-                "GREEN");
+        Map<String, Object> look = Http.lookAt(graft, "GREEN");
         Http.Answer taken = away("kept-three-days", mark(), today.minusDays(3), 3 * 86_400, "/api/looks", look);
         assertThat(taken.status()).as(taken.text()).isEqualTo(200);
         assertThat(store.queryForObject("SELECT seen_on FROM care_look", LocalDate.class))

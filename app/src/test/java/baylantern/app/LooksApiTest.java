@@ -51,19 +51,9 @@ class LooksApiTest extends ApiTest {
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.json().get("detail").asString()).contains("correction");
         JsonNode graft = http.sheet(code).get("stop").get("graft");
-        http.post(
-                "/api/looks",
-                Map.of(
-                        "grafts",
-                        List.of(Map.of(
-                                "graftId",
-                                graft.get("id").asLong(),
-                                "version",
-                                graft.get("version").asInt())),
-                        "sign",
-                        "GREEN",
-                        "correction",
-                        true));
+        Map<String, Object> correction = Http.lookAt(graft, "GREEN");
+        correction.put("correction", true);
+        http.post("/api/looks", correction);
         assertThat(state()).isEqualTo("ALIVE");
         assertThat(http.sheet(code).get("past").size()).isEqualTo(2);
     }

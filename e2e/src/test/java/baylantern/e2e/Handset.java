@@ -12,6 +12,9 @@ import java.util.List;
 /** A phone with a browser and a memory of its own, which can be carried out of reach of the farm and have its battery run out. */
 final class Handset implements AutoCloseable {
 
+    private static final int LOOKED_AGAIN_MS = 200;
+    private static final int PATIENCE_MS = 60_000;
+
     private final boolean trusts;
     private final String farm;
     private final Path memory;
@@ -53,7 +56,7 @@ final class Handset implements AutoCloseable {
 
     Page page() {
         Page page = context.pages().get(0);
-        page.setDefaultTimeout(60_000);
+        page.setDefaultTimeout(PATIENCE_MS);
         return page;
     }
 
@@ -103,8 +106,11 @@ final class Handset implements AutoCloseable {
      * a browser takes up to half a minute for.
      */
     void kill() throws IOException {
-        while (!knowsWhoIsSignedIn()) {
-            page().waitForTimeout(200);
+        for (int waited = 0; !knowsWhoIsSignedIn(); waited += LOOKED_AGAIN_MS) {
+            if (waited > PATIENCE_MS) {
+                throw new IllegalStateException("the browser does not keep who is signed in");
+            }
+            page().waitForTimeout(LOOKED_AGAIN_MS);
         }
         ProcessHandle.allProcesses()
                 .filter(one -> one.info()

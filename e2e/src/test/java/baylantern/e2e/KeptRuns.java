@@ -3,9 +3,7 @@ package baylantern.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.google.gson.JsonObject;
-import com.google.gson.JsonParser;
 import com.microsoft.playwright.Page;
-import java.io.IOException;
 import java.util.Locale;
 import java.util.Random;
 import org.assertj.core.api.Assertions;
@@ -19,29 +17,16 @@ class KeptRuns extends ScreenTest {
     private static final int ROUNDS = Integer.getInteger("lantern.rounds", 50);
     private static final int EACH = 5;
 
-    private static JsonObject graft(Lantern lantern, String code) throws IOException {
-        return JsonParser.parseString(lantern.get("/api/grafts/" + code).body())
-                .getAsJsonObject()
-                .getAsJsonObject("stop")
-                .getAsJsonObject("graft");
-    }
-
     @Test
     void theFarmIsPulledInTheMiddleOfTakingThem() throws Exception {
         Random random = new Random(19);
         try (Lantern lantern = Lantern.shared();
                 Handset handset = Handset.trusting(true, lantern.sharedAddress())) {
-            Page owner = desk(lantern);
-            owner.navigate("/farm/phones");
-            Page phone = handset.page();
-            phone.navigate("/");
-            SharingTest.comeIn(phone, SharingTest.layOpen(owner, "Bram"), "phone");
-            owner.close();
-            handset.hasTakenAlong();
+            Page phone = letIn(handset, lantern, "Bram", "phone");
             phone.navigate("/rounds");
             String code =
                     phone.locator("section[aria-label^='Now: '] h2").first().textContent();
-            int first = graft(lantern, code).get("version").getAsInt();
+            int first = lantern.graft(code).get("version").getAsInt();
             int wrong = 0;
             for (int round = 1; round <= ROUNDS; round++) {
                 phone.navigate("/graft/" + code);
@@ -59,7 +44,7 @@ class KeptRuns extends ScreenTest {
                 lantern.pullThePlug();
                 lantern.start();
                 assertThat(phone.getByText("kept on this phone")).hasCount(0);
-                JsonObject now = graft(lantern, code);
+                JsonObject now = lantern.graft(code);
                 boolean whole = now.get("version").getAsInt() == first + round * EACH
                         && now.get("notes").getAsString().equals(told);
                 wrong += whole ? 0 : 1;

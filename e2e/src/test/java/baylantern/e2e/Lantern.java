@@ -1,5 +1,7 @@
 package baylantern.e2e;
 
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -137,6 +139,14 @@ final class Lantern implements AutoCloseable {
     /** Reads from the farm. */
     HttpResponse<String> get(String path) throws IOException {
         return ask(HttpRequest.newBuilder(URI.create(address + path)).GET());
+    }
+
+    /** A graft as it stands on the farm. */
+    JsonObject graft(String code) throws IOException {
+        return JsonParser.parseString(get("/api/grafts/" + code).body())
+                .getAsJsonObject()
+                .getAsJsonObject("stop")
+                .getAsJsonObject("graft");
     }
 
     /** Sends to the farm. */

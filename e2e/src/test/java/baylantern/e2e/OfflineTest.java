@@ -100,13 +100,15 @@ class OfflineTest extends ScreenTest {
     }
 
     private Page comeIn(String person) throws IOException {
-        Page owner = desk(lantern);
-        owner.navigate("/farm/phones");
-        Page phone = handset.page();
-        phone.navigate("/");
-        SharingTest.comeIn(phone, SharingTest.layOpen(owner, person), "phone");
-        owner.close();
-        handset.hasTakenAlong();
+        return letIn(handset, lantern, person, "phone");
+    }
+
+    // On the rounds, and then out of reach.
+    private Page outOnTheRounds() throws IOException {
+        Page phone = comeIn("Bram");
+        phone.navigate("/rounds");
+        assertThat(now(phone)).isVisible();
+        handset.cut();
         return phone;
     }
 
@@ -122,11 +124,7 @@ class OfflineTest extends ScreenTest {
     }
 
     static void somebodyElseLooks(Lantern lantern, String code) throws IOException {
-        JsonObject graft = JsonParser.parseString(
-                        lantern.get("/api/grafts/" + code).body())
-                .getAsJsonObject()
-                .getAsJsonObject("stop")
-                .getAsJsonObject("graft");
+        JsonObject graft = lantern.graft(code);
         var written = lantern.post(
                 "/api/looks",
                 "{\"personId\":3,\"sign\":\"NOTHING\",\"sure\":true,\"grafts\":[{\"graftId\":" + graft.get("id")
@@ -167,10 +165,7 @@ class OfflineTest extends ScreenTest {
 
     @Test
     void aRoundWithoutContactOutlivesAReloadAKilledBrowserAndAPulledPlug() throws IOException {
-        Page phone = comeIn("Bram");
-        phone.navigate("/rounds");
-        assertThat(now(phone)).isVisible();
-        handset.cut();
+        Page phone = outOnTheRounds();
         List<String> codes = new ArrayList<>();
         for (int i = 0; i < LOOKS; i++) {
             codes.add(answered(phone));
@@ -275,10 +270,7 @@ class OfflineTest extends ScreenTest {
 
     @Test
     void whoComesSecondSeesBothSidesAndDecides() throws IOException {
-        Page phone = comeIn("Bram");
-        phone.navigate("/rounds");
-        assertThat(now(phone)).isVisible();
-        handset.cut();
+        Page phone = outOnTheRounds();
         String code = answered(phone);
         String other = answered(phone);
         assertThat(kept(phone, 2)).isVisible();
@@ -371,10 +363,7 @@ class OfflineTest extends ScreenTest {
 
     @Test
     void whatAPhoneStillHeldWhenItWasTakenAwayIsOfferedToAnOwner() throws IOException {
-        Page phone = comeIn("Bram");
-        phone.navigate("/rounds");
-        assertThat(now(phone)).isVisible();
-        handset.cut();
+        Page phone = outOnTheRounds();
         String code = answered(phone);
         Page owner = desk(lantern);
         owner.navigate("/farm/phones");

@@ -179,6 +179,7 @@ class Pictures extends ScreenTest {
                 phone.navigate("/");
                 SharingTest.comeIn(phone, SharingTest.layOpen(owner, person), person + "’s phone");
                 button(owner, "Good").click();
+                phone.close();
             }
             assertThat(owner.getByText("let in by a code: Odile")).isVisible();
             keep(owner, "phones");
@@ -190,12 +191,7 @@ class Pictures extends ScreenTest {
     void keptOnAPhone() throws IOException {
         try (Lantern farm = Lantern.shared();
                 Handset handset = Handset.trusting(true, farm.sharedAddress())) {
-            Page owner = desk(farm);
-            owner.navigate("/farm/phones");
-            Page phone = handset.page();
-            phone.navigate("/");
-            SharingTest.comeIn(phone, SharingTest.layOpen(owner, "Bram"), "Bram’s phone");
-            handset.hasTakenAlong();
+            Page phone = letIn(handset, farm, "Bram", "Bram’s phone");
             phone.navigate("/rounds");
             handset.cut();
             String code = OfflineTest.answered(phone);

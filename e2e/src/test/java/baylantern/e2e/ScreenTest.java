@@ -128,6 +128,18 @@ abstract class ScreenTest {
         return open(lantern, 1280, 800, "day");
     }
 
+    /** Somebody comes in on a handset by a code, and it takes along what a day away needs. */
+    Page letIn(Handset handset, Lantern farm, String person, String name) {
+        Page owner = desk(farm);
+        owner.navigate("/farm/phones");
+        Page phone = handset.page();
+        phone.navigate("/");
+        SharingTest.comeIn(phone, SharingTest.layOpen(owner, person), name);
+        owner.close();
+        handset.hasTakenAlong();
+        return phone;
+    }
+
     Page phone(Lantern lantern) {
         return open(lantern, 390, 844, "day");
     }
