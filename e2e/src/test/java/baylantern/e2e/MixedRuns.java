@@ -83,12 +83,17 @@ class MixedRuns {
                     heldAtLast / 1024,
                     needed / 1024,
                     neededAtLast / 1024);
+            long gathered = lantern.neededKb();
+            long anew = anew(lantern);
             System.out.printf(
                     Locale.ROOT,
                     "hostile: needed once each tree was read, %d MB; of a farm started anew and read as far, %d MB%n",
-                    lantern.neededKb() / 1024,
-                    anew(lantern) / 1024);
+                    gathered / 1024,
+                    anew / 1024);
             assertThat(lost + twice + failed.get()).isZero();
+            assertThat(gathered)
+                    .as("no more is kept than the farm itself and its store need")
+                    .isLessThan(2 * anew);
         } finally {
             clients.shutdownNow();
         }

@@ -204,6 +204,8 @@ class Pictures extends ScreenTest {
             handset.cut();
             OfflineTest.answered(phone);
             OfflineTest.answered(phone);
+            assertThat(phone.getByText("kept on this phone · 3, 1 to be decided on"))
+                    .isVisible();
             phone.navigate("/done/kept");
             assertThat(heading(phone, "Waiting for contact")).isVisible();
             assertThat(button(phone, "Write mine as one look more")).isVisible();

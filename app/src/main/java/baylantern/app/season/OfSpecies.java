@@ -4,6 +4,7 @@ import baylantern.app.place.Plant;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.season.flush.Outlook;
+import baylantern.core.season.flush.WarmthRuns;
 import baylantern.core.season.foresight.Learned;
 import baylantern.core.season.warmth.DailySums;
 import baylantern.core.season.weather.WeatherYears;
@@ -11,6 +12,7 @@ import java.time.LocalDate;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** All watched plants of one species; who holds the same one holds the same forecasts. */
 final class OfSpecies {
@@ -18,6 +20,7 @@ final class OfSpecies {
     private final Inputs inputs;
     private final Lore lore;
     private final Learned learned;
+    private final WarmthRuns runs;
     private final List<Watched> watched;
 
     /** What forecasts are reckoned from; as long as it stays equal, so do they. */
@@ -42,10 +45,11 @@ final class OfSpecies {
         }
     }
 
-    OfSpecies(Inputs inputs, Lore lore, Learned learned, List<Watched> watched) {
+    OfSpecies(Inputs inputs, Lore lore, Learned learned, WarmthRuns runs, List<Watched> watched) {
         this.inputs = inputs;
         this.lore = lore;
         this.learned = learned;
+        this.runs = runs;
         this.watched = watched;
     }
 
@@ -64,6 +68,12 @@ final class OfSpecies {
 
     List<Watched> watched() {
         return watched;
+    }
+
+    /** The warmth of these runs of the weather, where it was reckoned already. */
+    @Nullable
+    WarmthRuns runsIn(WeatherYears years) {
+        return inputs.years() == years ? runs : null;
     }
 
     /** The outlooks that still hold in these runs of the weather, by the notes they rest on. */

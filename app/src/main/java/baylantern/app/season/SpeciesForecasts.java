@@ -58,7 +58,10 @@ final class SpeciesForecasts {
         OfSpecies kept = was != null && was.learnedFrom(lore) ? was : null;
         Learned learned = kept != null ? kept.learned() : learned(species, inputs, skies, lore);
         Map<PlantNotes, Outlook> known = kept != null ? kept.outlooksIn(inputs.years()) : Map.of();
-        WarmthRuns runs = WarmthRuns.of(warmth, weather, inputs.years(), today.minusYears(BACK_YEARS));
+        // Outlooks that still hold stand in the runs they were reckoned in: those of all trees are the same.
+        WarmthRuns before = kept == null ? null : kept.runsIn(inputs.years());
+        WarmthRuns runs =
+                before != null ? before : WarmthRuns.of(warmth, weather, inputs.years(), today.minusYears(BACK_YEARS));
         Foresight foresight = new Foresight(learned, skies.goingOn(inputs.years(), LINES), runs, rules.flush());
         // Trees are independent of each other and seeded one by one, so the order of reckoning does not matter.
         List<Watched> watched = IntStream.range(0, inputs.plants().size())
@@ -66,7 +69,7 @@ final class SpeciesForecasts {
                 .mapToObj(
                         i -> watched(inputs.plants().get(i), inputs.notes().get(i), learned, known, foresight, inputs))
                 .toList();
-        return new OfSpecies(inputs, lore, learned, watched);
+        return new OfSpecies(inputs, lore, learned, runs, watched);
     }
 
     private Watched watched(
