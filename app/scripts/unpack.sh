@@ -5,7 +5,7 @@ set -eu
 cd "$(dirname "$0")/../target"
 rm -rf run demo-grown
 java -Djarmode=tools -jar bay-lantern.jar extract --destination run
-java -XX:ArchiveClassesAtExit="$PWD/run/classes.jsa" -XX:+UseSerialGC -Xlog:cds=off -Xlog:cds+dynamic=off \
+java @../../dist/options -XX:ArchiveClassesAtExit="$PWD/run/classes.jsa" \
   -jar "$PWD/run/bay-lantern.jar" grow --data demo-grown
 (unset JDK_JAVA_OPTIONS JAVA_TOOL_OPTIONS; java -version 2>run/classes.of)
 [ ! -f lantern-began ] || mv lantern-began lantern-built

@@ -9,17 +9,22 @@ import baylantern.core.rules.Rulebook;
 import java.util.function.Function;
 import org.jspecify.annotations.NullMarked;
 import org.mybatis.spring.annotation.MapperScan;
+import org.springframework.aot.AotDetector;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.WebApplicationType;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.SpringProperties;
 
 /** Starts the application: {@code serve} (the default), {@code import FILE}, {@code restore COPY}, {@code check} or {@code grow}. */
 @NullMarked
 @SpringBootApplication
-@MapperScan(basePackages = "baylantern.app", annotationClass = org.apache.ibatis.annotations.Mapper.class)
+@MapperScan(
+        basePackages = "baylantern.app",
+        annotationClass = org.apache.ibatis.annotations.Mapper.class,
+        sqlSessionTemplateRef = "sqlSessionTemplate")
 public class BayLantern {
 
     /** Entry point; see {@code ./lantern help}. */
@@ -48,6 +53,8 @@ public class BayLantern {
 
     /** Opens a farm without its screens, does something with it and shuts it. */
     public static <T> T aside(StartOptions options, Function<ApplicationContext, T> work) {
+        // What was written down at the build is of a farm with screens.
+        SpringProperties.setProperty(AotDetector.AOT_ENABLED, "false");
         try (var claimed = options.claimDataFolder();
                 var farm = new SpringApplicationBuilder(BayLantern.class)
                         .web(WebApplicationType.NONE)

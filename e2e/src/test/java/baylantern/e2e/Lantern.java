@@ -87,11 +87,8 @@ final class Lantern implements AutoCloseable {
         String run = Path.of(System.getProperty("lantern.run")).normalize().toString();
         List<String> command = new ArrayList<>(List.of(
                 ProcessHandle.current().info().command().orElse("java"),
+                "@" + System.getProperty("lantern.home") + "/dist/options",
                 "-XX:SharedArchiveFile=" + run + "/classes.jsa",
-                "-Xshare:auto",
-                "-Xlog:cds=off",
-                "-Xlog:cds+dynamic=off",
-                "-XX:+UseSerialGC",
                 "-XX:TieredStopAtLevel=1",
                 // The screens are the same however finely the weather to come is drawn and how much of the past is gone
                 // through.

@@ -38,6 +38,9 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
      */
     private static final int WIDER_14 = -263103249;
 
+    /** So many faults are told line by line. */
+    private static final int TOLD = 20;
+
     private final ObjectProvider<Cells> features;
     private final LanternSettings settings;
     private final StoreOpen open;
@@ -124,6 +127,9 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
                 copy);
         List<Fault> faults =
                 new FarmJudge(StoreShape.read(store), book(), day(store)).judge(table -> TableVault.read(store, table));
-        faults.forEach(fault -> LOG.warn("Before the upgrade: {}", fault.words()));
+        faults.stream().limit(TOLD).forEach(fault -> LOG.warn("Before the upgrade: {}", fault.words()));
+        if (faults.size() > TOLD) {
+            LOG.warn("Before the upgrade: {} more of this kind.", faults.size() - TOLD);
+        }
     }
 }
