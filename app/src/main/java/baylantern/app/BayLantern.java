@@ -3,6 +3,7 @@ package baylantern.app;
 import baylantern.app.exchange.ImportCommand;
 import baylantern.app.exchange.RestoreCommand;
 import baylantern.app.platform.StartOptions;
+import baylantern.app.platform.Statements;
 import baylantern.app.sound.CheckCommand;
 import baylantern.app.sound.Seal;
 import baylantern.core.rules.Rulebook;
@@ -39,7 +40,8 @@ public class BayLantern {
         if (options.command().equals("check")) {
             System.exit(new CheckCommand(options).run());
         }
-        // The rulebook's files are read while the store is opened.
+        // What is read from files is read while the store is opened.
+        Statements.readAhead();
         new Thread(Rulebook::shipped, "rulebook").start();
         ConfigurableApplicationContext farm;
         String sealed = "--lantern.sealed=" + new Seal(options.data()).whole();

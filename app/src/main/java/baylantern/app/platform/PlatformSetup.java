@@ -69,8 +69,9 @@ class PlatformSetup {
     }
 
     @Bean
-    SqlSessionFactoryBeanCustomizer namedRows() {
-        return factory -> factory.setConfiguration(new NamedRows());
+    SqlSessionFactoryBeanCustomizer statements() throws Exception {
+        NamedRows statements = Statements.all();
+        return factory -> factory.setConfiguration(statements);
     }
 
     @Bean
