@@ -92,6 +92,7 @@ function Forecast({ sheet }: { sheet: Sheet }) {
   const coming = sheet.lane?.coming ?? [];
   if (coming.length === 0) return null;
   const unseen = sheet.lane?.unseen ?? 0;
+  const { sides } = sheet;
   return (
     <div className="mt-2">
       <p className="big text-[20px]">Next flush {rangeWords(coming[0])}</p>
@@ -105,18 +106,17 @@ function Forecast({ sheet }: { sheet: Sheet }) {
           </tr>
         </thead>
         <tbody>
-          {coming.map((range, i) => (
-            <tr key={range.low ?? i} className="border-line border-t">
-              <td className="py-1">{["next", "second", "third"][i]}</td>
-              {[range.low, range.mid, range.high].map((day, at) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: the three quantiles in order
-                <td key={at}>{day ? dayWords(day).slice(4) : "later"}</td>
-              ))}
-            </tr>
+          {sides?.following && <RangeRow name="shaded side, now" range={sides.shaded} />}
+          <RangeRow name="next" range={coming[0]} />
+          {sides && <RangeRow name="its sunny side" range={sides.sunny} />}
+          {sides && !sides.following && <RangeRow name="its shaded side" range={sides.shaded} />}
+          {coming.slice(1).map((range, i) => (
+            <RangeRow key={range.low ?? i} name={["second", "third"][i]} range={range} />
           ))}
         </tbody>
       </table>
       <p className="text-[13.5px] text-soft">8 of 10 flushes begin between early and late.</p>
+      {sides && <p className="mt-1 text-[14.5px]">{sidesWords(sides)}</p>}
       {unseen === 0 && coming[0].low && coming[0].low < sheet.today && (
         <p className="mt-1 text-[14.5px]">It may have begun already, unseen since the last look.</p>
       )}
@@ -133,6 +133,34 @@ function Forecast({ sheet }: { sheet: Sheet }) {
       )}
     </div>
   );
+}
+
+function RangeRow({ name, range }: { name: string; range: Schemas["season.DayRange"] }) {
+  return (
+    <tr className="border-line border-t">
+      <td className="py-1">{name}</td>
+      {[range.low, range.mid, range.high].map((day, at) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the three quantiles in order
+        <td key={at}>{day ? dayWords(day).slice(4) : "later"}</td>
+      ))}
+    </tr>
+  );
+}
+
+type Apart = NonNullable<Sheet["sides"]>;
+
+/** What is known of the two sides of the canopy, where somebody told them apart. */
+function sidesWords({ days, own, farm, following }: Apart): string {
+  const apart = Math.round(Math.abs(days));
+  const how =
+    apart === 0
+      ? "Its sides swell together"
+      : `Its shaded side swells ${apart === 1 ? "a day" : `${apart} days`} ${days > 0 ? "after" : "before"} the sunny one`;
+  const rests =
+    farm === 0
+      ? "a starting figure, until looks tell them apart"
+      : `from ${own === 1 ? "one look" : `${own} looks`} at both sides of it and ${farm - own} at other trees here`;
+  return `${how}: ${rests}.${following ? " The sunny side has begun; the shaded one follows." : ""}`;
 }
 
 function basisWords(sheet: Sheet): string {

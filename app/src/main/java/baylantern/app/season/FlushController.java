@@ -11,6 +11,7 @@ import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.season.account.Rhythm;
+import baylantern.core.season.account.Sides;
 import baylantern.core.season.flush.DayRange;
 import baylantern.core.season.flush.Lane;
 import baylantern.core.season.foresight.GoesBy;
@@ -125,6 +126,7 @@ class FlushController {
             LocalDate today,
             Plant plant,
             @Nullable LaneRow lane,
+            Sides.@Nullable Apart sides,
             List<NoteRow> history,
             @JsonUnwrapped RestsOn restsOn,
             @JsonUnwrapped Left left,
@@ -168,6 +170,8 @@ class FlushController {
                 clock.today(),
                 plant,
                 watched.map(this::lane).orElse(null),
+                watched.flatMap(w -> flush.species(plant.speciesKey()).flatMap(own -> own.sides(w)))
+                        .orElse(null),
                 watch.history(plant.id()),
                 new PlantSheet.RestsOn(rhythm.ownCycles(), rhythm.farmCycles()),
                 new PlantSheet.Left(

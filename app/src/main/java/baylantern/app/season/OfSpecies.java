@@ -3,6 +3,7 @@ package baylantern.app.season;
 import baylantern.app.place.Plant;
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.FlushRules;
+import baylantern.core.season.account.Sides;
 import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.flush.WarmthRuns;
 import baylantern.core.season.foresight.Learned;
@@ -12,6 +13,7 @@ import java.time.LocalDate;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** All watched plants of one species; who holds the same one holds the same forecasts. */
@@ -21,6 +23,7 @@ final class OfSpecies {
     private final Lore lore;
     private final Learned learned;
     private final WarmthRuns runs;
+    private final Sides sides;
     private final List<Watched> watched;
 
     /** What forecasts are reckoned from; as long as it stays equal, so do they. */
@@ -45,11 +48,12 @@ final class OfSpecies {
         }
     }
 
-    OfSpecies(Inputs inputs, Lore lore, Learned learned, WarmthRuns runs, List<Watched> watched) {
+    OfSpecies(Inputs inputs, Lore lore, Learned learned, WarmthRuns runs, Sides sides, List<Watched> watched) {
         this.inputs = inputs;
         this.lore = lore;
         this.learned = learned;
         this.runs = runs;
+        this.sides = sides;
         this.watched = watched;
     }
 
@@ -68,6 +72,13 @@ final class OfSpecies {
 
     List<Watched> watched() {
         return watched;
+    }
+
+    /** When the sides of one of them swell; empty where nobody told them apart. */
+    Optional<Sides.Apart> sides(Watched one) {
+        return one.lane().coming().stream()
+                .findFirst()
+                .flatMap(next -> sides.of(one.plant().id(), one.notes().notes(), next));
     }
 
     /** The warmth of these runs of the weather, where it was reckoned already. */

@@ -7,6 +7,7 @@ import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.season.account.Accounts;
+import baylantern.core.season.account.Sides;
 import baylantern.core.season.account.Skies;
 import baylantern.core.season.flush.BudWarmth;
 import baylantern.core.season.flush.Lane;
@@ -20,6 +21,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -69,7 +71,13 @@ final class SpeciesForecasts {
                 .mapToObj(
                         i -> watched(inputs.plants().get(i), inputs.notes().get(i), learned, known, foresight, inputs))
                 .toList();
-        return new OfSpecies(inputs, lore, learned, runs, watched);
+        Sides sides = Sides.learn(
+                rules.flush(),
+                learned.accounts(),
+                watched.stream()
+                        .collect(Collectors.toMap(
+                                w -> w.plant().id(), w -> w.notes().notes())));
+        return new OfSpecies(inputs, lore, learned, runs, sides, watched);
     }
 
     private Watched watched(

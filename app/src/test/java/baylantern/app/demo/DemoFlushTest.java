@@ -119,6 +119,17 @@ class DemoFlushTest extends GrownFarmTest {
         assertThat(error).as("learning helps").isLessThan(prior);
     }
 
+    /** On this farm the sides of a canopy are a twentieth of the way from swell to swell apart, which nobody is told. */
+    @Test
+    void aTreesSheetSaysHowMuchLaterItsShadedSideIs() throws Exception {
+        for (String code : List.of("AV-124", "HA-M1")) {
+            JsonNode sides = get("/api/flush/plants/" + code).path("sides");
+            assertThat(sides.path("days").asDouble()).isBetween(3.5, 8.0);
+            assertThat(sides.path("shaded").path("mid").asString())
+                    .isGreaterThan(sides.path("sunny").path("mid").asString());
+        }
+    }
+
     @Test
     void aTreesSheetSaysWhatItGoesByAndWhatWasToldBefore() throws Exception {
         JsonNode learning = get("/api/flush/plants/TE-M1").get("learning");

@@ -13,6 +13,7 @@ public enum FigureName {
     FARM_SPREAD(Subject.FLUSH, "farmSpread"),
     PLANT_SPREAD(Subject.FLUSH, "plantSpread"),
     CYCLE_SPREAD(Subject.FLUSH, "cycleSpread"),
+    SHADE_DAYS(Subject.FLUSH, "shadeDays"),
     HOLD_DAYS(Subject.FLUSH, "holdDays"),
     WEATHER_RUNS(Subject.FLUSH, "weatherRuns"),
     PAST_LOOKS(Subject.FLUSH, "pastLooks"),

@@ -41,7 +41,7 @@ public final class Accounts {
         private static final double CYCLE_TIMES_DAYS = 1.3;
 
         Levels.Prior warmth() {
-            return new Levels.Prior(
+            return Levels.Prior.between(
                     Math.log(priorWarmth),
                     rules.value(FigureName.FARM_SPREAD),
                     rules.value(FigureName.PLANT_SPREAD),
@@ -49,7 +49,7 @@ public final class Accounts {
         }
 
         Levels.Prior days() {
-            return new Levels.Prior(
+            return Levels.Prior.between(
                     Math.log(priorWarmth / warmthADay),
                     FARM_SPREAD_DAYS,
                     rules.value(FigureName.PLANT_SPREAD),
@@ -101,6 +101,11 @@ public final class Accounts {
     /** What is believed of the warmth from swell to swell of a tree, and what that rests on. */
     public Rhythm rhythm(long plant) {
         return Rhythm.of(warmth, plant);
+    }
+
+    /** The usual days from swell to swell of a tree. */
+    double usualDays(long plant) {
+        return Math.exp(days.mean(plant));
     }
 
     /** The usual warmth from swell to swell of a tree. */

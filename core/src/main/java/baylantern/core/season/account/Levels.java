@@ -27,8 +27,18 @@ final class Levels {
     private double farmPrecision;
     private double farmMean;
 
-    /** What is believed beforehand: a mean and the spreads of farms, of trees on a farm, of a tree's single values. */
-    record Prior(double mean, double farmSpread, double plantSpread, double scatter) {}
+    /**
+     * What is believed beforehand: a mean and the spreads of farms, of trees on a farm, of a tree's single values.
+     *
+     * @param hides how much higher a value lies that is two of them, infinite where none can be
+     */
+    record Prior(double mean, double farmSpread, double plantSpread, double scatter, double hides) {
+
+        /** Of a time from swell to swell, on the log scale: where a flush hid it is twice as long. */
+        static Prior between(double mean, double farmSpread, double plantSpread, double scatter) {
+            return new Prior(mean, farmSpread, plantSpread, scatter, Math.log(2));
+        }
+    }
 
     /** One value seen on a tree, with the variance that comes from not seeing it well. */
     record Value(long plant, double value, double variance) {}
@@ -74,7 +84,7 @@ final class Levels {
             double off = value.value - plantMean(value.plant)[0];
             double variance = scatter + value.variance;
             double single = (1 - HIDING_SHARE - NONSENSE_SHARE) * density(off, variance);
-            double hiding = HIDING_SHARE * density(off - Math.log(2), variance);
+            double hiding = HIDING_SHARE * density(off - prior.hides, variance);
             double nonsense = NONSENSE_SHARE * density(off, square(NONSENSE_TIMES) * variance);
             singles.put(value, single / (single + hiding + nonsense));
         }

@@ -77,7 +77,7 @@ class AccountsTest {
         for (double value : other) {
             values.add(new Levels.Value(2, value, 0));
         }
-        Levels levels = new Levels(new Levels.Prior(0, 0.25, 0.25, 0.18), values);
+        Levels levels = new Levels(Levels.Prior.between(0, 0.25, 0.25, 0.18), values);
         double spread = levels.next(1).spread();
         double scatter = levels.scatter();
         assertThat(spread).isGreaterThan(scatter);
@@ -96,7 +96,7 @@ class AccountsTest {
                     values.add(new Levels.Value(plant, mean + truth * random.nextGaussian(), 0));
                 }
             }
-            Levels levels = new Levels(new Levels.Prior(0, 0.25, 0.25, 0.18), values);
+            Levels levels = new Levels(Levels.Prior.between(0, 0.25, 0.25, 0.18), values);
             assertThat(levels.scatter()).isCloseTo(truth, within(0.25 * truth));
         }
     }
