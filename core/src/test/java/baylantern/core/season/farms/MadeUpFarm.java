@@ -9,11 +9,13 @@ import baylantern.core.season.weather.Weather;
 import baylantern.core.season.weather.WeatherDay;
 import baylantern.core.season.weather.WeatherYears;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 
 /**
  * A farm whose trees flush by a law of their own, with weather of its own, and somebody who looks at them now and then.
@@ -92,6 +94,15 @@ public final class MadeUpFarm {
                             .toList(),
                     notes(eye, swells, random.split())));
         }
+    }
+
+    /** The weather as it was known on the morning of a day. */
+    public Weather weatherUntil(LocalDate day) {
+        return new Weather(
+                climate,
+                IntStream.range(0, Math.min(days, (int) ChronoUnit.DAYS.between(START, day)))
+                        .mapToObj(t -> weather.on(START.plusDays(t)))
+                        .toList());
     }
 
     public int days() {

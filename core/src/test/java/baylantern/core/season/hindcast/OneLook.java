@@ -4,6 +4,7 @@ import baylantern.core.season.account.Account;
 import baylantern.core.season.account.Accounts;
 import baylantern.core.season.account.Foretelling;
 import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.farms.Kind;
 import baylantern.core.season.farms.MadeUpFarm;
 import baylantern.core.season.farms.Watch;
 import java.time.LocalDate;
@@ -18,14 +19,13 @@ final class OneLook {
     double prior;
     int count;
 
-    OneLook(Trials.Kind kind, long seed) {
-        MadeUpFarm farm = new MadeUpFarm(
-                kind.law(), MadeUpFarm.Eye.USUAL, kind.climate(), kind.latitudeDeg(), 10, 900, seed * 7919L);
+    OneLook(Kind kind, long seed) {
+        MadeUpFarm farm = kind.farm(10, 900, seed);
         LocalDate last = MadeUpFarm.START.plusDays(LOOKED_DAYS + 30L);
         Watch watch = new Watch(
-                Trials.RULES.species(kind.species()).orElseThrow(),
+                Trials.RULES.species(kind.species).orElseThrow(),
                 farm.weather,
-                kind.latitudeDeg(),
+                kind.latitudeDeg,
                 MadeUpFarm.START.minusDays(200),
                 last);
         Accounts nothing = Accounts.learn(watch.grounds, List.of(), watch.skies.past());

@@ -8,9 +8,9 @@ import baylantern.core.season.account.Rhythm;
 import baylantern.core.season.account.Skies;
 import baylantern.core.season.account.SkyDays;
 import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.farms.Kind;
 import baylantern.core.season.farms.MadeUpFarm;
 import baylantern.core.season.farms.Watch;
-import baylantern.core.season.weather.StartingClimates;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -28,9 +28,6 @@ final class Trials {
     static final int LEARNED_DAYS = 400;
     private static final int PAST_LOOKS = (int) RULES.flush().value(FigureName.PAST_LOOKS);
 
-    /** A kind of farm: where, what grows, and by which law. */
-    record Kind(StartingClimates.Kind climate, double latitudeDeg, String species, MadeUpFarm.Law law) {}
-
     /** One range told, whether or not anybody saw what came; the days to the true swell, and what the plain ways told. */
     record Trial(Hindcast.Foretold told, int truth, double prior, double lastYear, double median, double warmthOnly) {
 
@@ -44,11 +41,11 @@ final class Trials {
     final List<Trial> trials = new ArrayList<>();
     private final List<Double> reckoned = new ArrayList<>();
 
-    Trials(Kind kind, MadeUpFarm.Eye eye, int farms, int trees, int days) {
+    Trials(Kind kind, int farms, int trees, int days) {
         this.kind = kind;
         this.species = RULES.species(kind.species).orElseThrow();
         for (int seed = 1; seed <= farms; seed++) {
-            farm(new MadeUpFarm(kind.law, eye, kind.climate, kind.latitudeDeg, trees, days, seed * 7919L));
+            farm(kind.farm(trees, days, seed));
         }
     }
 
