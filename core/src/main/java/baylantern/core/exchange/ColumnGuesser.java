@@ -132,7 +132,8 @@ final class ColumnGuesser {
                 cells.distinct() <= FEW_WORDS
                                 && cells.distinct() * 2 <= cells.cells().size()
                         ? "It holds the same few words again and again. Who, where, or how?"
-                        : "It is filled in " + Math.round(cells.filled() * 100) + " of 100 rows. Notes?");
+                        : "It is filled in " + cells.cells().size() + " of the first "
+                                + Math.min(SAMPLE, table.lines().size()) + " rows. Notes?");
     }
 
     /** A role whose words the heading is, or contains as whole words; the longest such word wins. */

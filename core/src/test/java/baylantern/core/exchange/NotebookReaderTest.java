@@ -218,17 +218,18 @@ class NotebookReaderTest {
     @Test
     void aColumnLeftOutThatLooksUsefulIsAskedAbout() {
         NotebookReport report = read("""
-                date,variety,kind,result,Breite,Kiste,Stem girth
-                2024-04-01,Copper Anchor,fig,took,8.5,Ada,30
-                2024-04-02,Copper Anchor,fig,took,9,Ada,31
-                2024-04-03,Copper Anchor,fig,dead,10 mm,Bo,33
-                2024-04-04,Copper Anchor,fig,dead,9.5,Ada,30
-                2024-04-05,Copper Anchor,fig,dead,9.5,Bo,30
-                2024-04-06,Copper Anchor,fig,took,9.5,Bo,31
+                date,variety,kind,result,Breite,Kiste,Stem girth,Besonders
+                2024-04-01,Copper Anchor,fig,took,8.5,Ada,30,wet day
+                2024-04-02,Copper Anchor,fig,took,9,Ada,31,new tape
+                2024-04-03,Copper Anchor,fig,dead,10 mm,Bo,33,blunt knife
+                2024-04-04,Copper Anchor,fig,dead,9.5,Ada,30,hail after
+                2024-04-05,Copper Anchor,fig,dead,9.5,Bo,30,
+                2024-04-06,Copper Anchor,fig,took,9.5,Bo,31,late
                 """);
         assertThat(report.columns().get(4).ask()).contains("thicknesses");
         assertThat(report.columns().get(5).ask()).contains("same few words");
         assertThat(report.columns().get(6).ask()).contains("around");
+        assertThat(report.columns().get(7).ask()).contains("filled in 5 of the first 6 rows");
         assertThat(report.grafts()).extracting(NotebookGraft::stockMm).containsOnlyNulls();
     }
 
