@@ -14,6 +14,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** All watched plants of one species; who holds the same one holds the same forecasts. */
@@ -23,7 +24,7 @@ final class OfSpecies {
     private final Lore lore;
     private final Learned learned;
     private final WarmthRuns runs;
-    private final Sides sides;
+    private final Supplier<Sides> sides;
     private final List<Watched> watched;
 
     /** What forecasts are reckoned from; as long as it stays equal, so do they. */
@@ -48,7 +49,8 @@ final class OfSpecies {
         }
     }
 
-    OfSpecies(Inputs inputs, Lore lore, Learned learned, WarmthRuns runs, Sides sides, List<Watched> watched) {
+    OfSpecies(
+            Inputs inputs, Lore lore, Learned learned, WarmthRuns runs, Supplier<Sides> sides, List<Watched> watched) {
         this.inputs = inputs;
         this.lore = lore;
         this.learned = learned;
@@ -78,7 +80,7 @@ final class OfSpecies {
     Optional<Sides.Apart> sides(Watched one) {
         return one.lane().coming().stream()
                 .findFirst()
-                .flatMap(next -> sides.of(one.plant().id(), one.notes().notes(), next));
+                .flatMap(next -> sides.get().of(one.plant().id(), one.notes().notes(), next));
     }
 
     /** The warmth of these runs of the weather, where it was reckoned already. */

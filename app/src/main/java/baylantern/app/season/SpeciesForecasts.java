@@ -21,9 +21,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.util.function.SingletonSupplier;
 
 /** Reckons the forecasts of a species' watched plants; plain reckoning that reads nothing that is kept. */
 final class SpeciesForecasts {
@@ -71,12 +73,14 @@ final class SpeciesForecasts {
                 .mapToObj(
                         i -> watched(inputs.plants().get(i), inputs.notes().get(i), learned, known, foresight, inputs))
                 .toList();
-        Sides sides = Sides.learn(
-                rules.flush(),
+        // Only a sheet asks for them. What is held for it is what is held already.
+        FlushRules figures = rules.flush();
+        Supplier<Sides> sides = SingletonSupplier.of(() -> Sides.learn(
+                figures,
                 learned.accounts(),
                 watched.stream()
                         .collect(Collectors.toMap(
-                                w -> w.plant().id(), w -> w.notes().notes())));
+                                w -> w.plant().id(), w -> w.notes().notes()))));
         return new OfSpecies(inputs, lore, learned, runs, sides, watched);
     }
 
