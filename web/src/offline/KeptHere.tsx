@@ -63,7 +63,7 @@ export function KeptHere() {
                 </span>
                 <span>{dated(entry.words)}</span>
                 {entry.sent ? (
-                  <span className="py-2 text-soft max-sm:py-3">on its way</span>
+                  <span className="py-2 text-soft max-sm:py-3">sent, no answer yet</span>
                 ) : (
                   <Button aria-label={`Take back: ${entry.words}`} onClick={() => letGo(entry.n)}>
                     Take back
