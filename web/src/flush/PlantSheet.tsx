@@ -108,7 +108,7 @@ function Forecast({ sheet }: { sheet: Sheet }) {
         <tbody>
           {sides?.following && <RangeRow name="shaded side, now" range={sides.shaded} />}
           <RangeRow name="next" range={coming[0]} />
-          {sides && <RangeRow name="its sunny side" range={sides.sunny} />}
+          {sides?.sunny && <RangeRow name="its sunny side" range={sides.sunny} />}
           {sides && !sides.following && <RangeRow name="its shaded side" range={sides.shaded} />}
           {coming.slice(1).map((range, i) => (
             <RangeRow key={range.low ?? i} name={["second", "third"][i]} range={range} />

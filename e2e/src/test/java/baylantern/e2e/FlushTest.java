@@ -53,6 +53,10 @@ class FlushTest extends DemoScreenTest {
                         .locator("tbody tr"))
                 .not()
                 .hasCount(0);
+        assertThat(sheet.getByText("its shaded side")).isVisible();
+        assertThat(sheet.getByText(
+                        Pattern.compile("^Its shaded side swells \\d days after the sunny one: from \\d+ looks")))
+                .isVisible();
         axeClean(page);
         page.navigate("/today");
         Locator looks = page.getByLabel("Buds to look at next");

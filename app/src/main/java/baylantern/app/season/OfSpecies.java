@@ -80,7 +80,12 @@ final class OfSpecies {
     Optional<Sides.Apart> sides(Watched one) {
         return one.lane().coming().stream()
                 .findFirst()
-                .flatMap(next -> sides.get().of(one.plant().id(), one.notes().notes(), next));
+                .flatMap(next -> sides.get()
+                        .of(
+                                one.plant().id(),
+                                one.notes().notes(),
+                                next,
+                                inputs.years().first()));
     }
 
     /** The warmth of these runs of the weather, where it was reckoned already. */

@@ -129,7 +129,7 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
                 new FarmJudge(StoreShape.read(store), book(), day(store)).judge(table -> TableVault.read(store, table));
         faults.stream().limit(TOLD).forEach(fault -> LOG.warn("Before the upgrade: {}", fault.words()));
         if (faults.size() > TOLD) {
-            LOG.warn("Before the upgrade: {} more of this kind.", faults.size() - TOLD);
+            LOG.warn("Before the upgrade: and {} more.", faults.size() - TOLD);
         }
     }
 }

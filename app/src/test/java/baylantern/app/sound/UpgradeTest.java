@@ -47,7 +47,8 @@ class UpgradeTest extends GrownFarmTest {
     private Path folder;
 
     @ParameterizedTest
-    @ValueSource(strings = {"1", "2", "3", "4", "7", "8", "11", "14", "16", "17"})
+    @ValueSource(
+            strings = {"1", "2", "3", "4", "5", "6", "7", "8", "9", "10", "11", "12", "13", "14", "15", "16", "17"})
     void aFarmOfAnOlderVersionIsBroughtToThisOneWhole(String version) {
         DataSource source =
                 new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", "");

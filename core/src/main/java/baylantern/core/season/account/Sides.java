@@ -11,6 +11,7 @@ import baylantern.core.season.flush.Swells;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -55,12 +56,18 @@ public final class Sides {
      * @param days so long after the sunny side the shaded one swells, days; negative where it is the first
      * @param spread how far the next flush may lie from that, days
      * @param own looks at this tree that told them apart, and {@code farm} at all trees of the species
-     * @param sunny when the sunny side swells next
+     * @param sunny when the sunny side swells next; null where it has begun already what is next for the whole
      * @param shaded when the shaded side does
      * @param following whether that is still the flush which the sunny side has begun
      */
     public record Apart(
-            double days, double spread, int own, int farm, DayRange sunny, DayRange shaded, boolean following) {}
+            double days,
+            double spread,
+            int own,
+            int farm,
+            @Nullable DayRange sunny,
+            DayRange shaded,
+            boolean following) {}
 
     /** Learns from the notes of trees of one species, by tree. */
     public static Sides learn(FlushRules rules, Accounts accounts, Map<Long, List<BudNote>> trees) {
@@ -97,9 +104,9 @@ public final class Sides {
     /**
      * When the sides of a tree swell; empty where its notes tell none apart.
      *
-     * @param next the next swell of the whole canopy as it is foretold
+     * @param next the next swell of the whole canopy as it is foretold on the day {@code today}
      */
-    public Optional<Apart> of(long plant, List<BudNote> notes, DayRange next) {
+    public Optional<Apart> of(long plant, List<BudNote> notes, DayRange next, LocalDate today) {
         if (notes.stream().allMatch(note -> note.shade() == null)) {
             return Optional.empty();
         }
@@ -108,28 +115,36 @@ public final class Sides {
         double spread = Math.sqrt(Math.max(0, look.spread() * look.spread() - looks.scatter() * looks.scatter())
                 + FLUSH_SPREAD * FLUSH_SPREAD);
         double whole = Math.min(days, 0) + Math.min(WHOLE_DAYS, Math.abs(days));
-        DayRange following = following(notes, days, spread);
+        BudNote last = Collections.max(notes, Comparator.comparing(BudNote::day));
+        DayRange waited = oneHasBegun(last) ? following(notes, last, days, spread) : null;
+        // What should have come by now is not waited for any more.
+        DayRange following = waited != null && isTo(waited, today) ? waited : null;
+        boolean wholeToo = last.canopy().active() >= threshold;
         return Optional.of(new Apart(
                 days,
                 spread,
                 look.own(),
                 looks.seen(),
-                moved(next, -whole, WHOLE_SPREAD),
+                following == null || wholeToo ? moved(next, -whole, WHOLE_SPREAD) : null,
                 following != null ? following : moved(next, days - whole, Math.hypot(spread, WHOLE_SPREAD)),
                 following != null));
     }
 
-    // The sunny side has begun and the shaded one was seen at rest: it follows after that look.
-    private @Nullable DayRange following(List<BudNote> notes, double days, double spread) {
-        List<BudNote> byDay =
-                notes.stream().sorted(Comparator.comparing(BudNote::day)).toList();
-        BudNote last = byDay.get(byDay.size() - 1);
-        CanopyShares shade = last.shade();
-        if (shade == null || last.sun().active() < threshold || shade.active() >= threshold || !rests(shade)) {
-            return null;
-        }
+    // The sunny side has begun and the shaded one was seen at rest.
+    private boolean oneHasBegun(BudNote look) {
+        CanopyShares shade = look.shade();
+        return shade != null && look.sun().active() >= threshold && shade.active() < threshold && rests(shade);
+    }
+
+    private static boolean isTo(DayRange range, LocalDate today) {
+        LocalDate high = range.high();
+        return high != null && !today.isAfter(high);
+    }
+
+    // It follows after the look that saw it so.
+    private @Nullable DayRange following(List<BudNote> notes, BudNote last, double days, double spread) {
         List<Swell> sunny = Swells.in(
-                byDay.stream().map(note -> BudNote.of(note.day(), note.sun())).toList(), threshold);
+                notes.stream().map(note -> BudNote.of(note.day(), note.sun())).toList(), threshold);
         if (sunny.isEmpty()) {
             return null;
         }

@@ -100,7 +100,7 @@ class SidesTest {
                 if (begun.isPresent()) {
                     Map<Long, List<BudNote>> known = farm.until(note.day());
                     learn(known)
-                            .of(tree, known.get(tree), on(note.day().plusDays(100)))
+                            .of(tree, known.get(tree), on(note.day().plusDays(100)), note.day())
                             .filter(Sides.Apart::following)
                             .ifPresent(apart -> held.add(in(apart.shaded(), START.plusDays(begun.get().shaded))));
                 }
@@ -127,7 +127,7 @@ class SidesTest {
                     .mapToInt(flush -> flush.shaded - flush.sunny)
                     .average()
                     .orElseThrow();
-            Sides.Apart apart = sides.of(tree, farm.notes.get(tree), on(START.plusDays(1200)))
+            Sides.Apart apart = sides.of(tree, farm.notes.get(tree), on(START.plusDays(1200)), START.plusDays(1200))
                     .orElseThrow();
             off.add(Math.abs(apart.days() - truth));
             assertThat(apart.own()).isGreaterThan(5 * FLUSHES);
@@ -161,19 +161,31 @@ class SidesTest {
         List<BudNote> notes = List.of(
                 new BudNote(day, rest, rest, false),
                 new BudNote(day.plusDays(8), CanopyShares.parse("S40"), rest, false));
-        Sides.Apart apart =
-                learn(Map.of(1L, notes)).of(1, notes, on(day.plusDays(120))).orElseThrow();
+        Sides sides = learn(Map.of(1L, notes));
+        DayRange next = on(day.plusDays(120));
+        Sides.Apart apart = sides.of(1, notes, next, day.plusDays(9)).orElseThrow();
         assertThat(apart.following()).isTrue();
         assertThat(apart.own()).isEqualTo(2);
         assertThat(apart.shaded().low()).isAfterOrEqualTo(day.plusDays(8));
         assertThat(apart.shaded().high()).isBefore(day.plusDays(30));
         assertThat(apart.sunny().mid()).isBetween(day.plusDays(115), day.plusDays(120));
+        // Two months on nobody waits for it any more: both are told of the next flush.
+        Sides.Apart later = sides.of(1, notes, next, day.plusDays(70)).orElseThrow();
+        assertThat(later.following()).isFalse();
+        assertThat(later.shaded().mid()).isAfter(later.sunny().mid());
+        // What is next for the whole is what the sunny side has begun: it has no next one before that.
+        List<BudNote> few = List.of(notes.get(0), new BudNote(day.plusDays(8), CanopyShares.parse("S30"), rest, false));
+        assertThat(learn(Map.of(1L, few))
+                        .of(1, few, on(day.plusDays(10)), day.plusDays(9))
+                        .orElseThrow())
+                .returns(true, Sides.Apart::following)
+                .returns(null, Sides.Apart::sunny);
     }
 
     @Test
     void nothingIsSaidOfSidesNobodyToldApart() {
         List<BudNote> notes = List.of(BudNote.of(START, CanopyShares.parse("S40")));
-        assertThat(learn(Map.of(1L, notes)).of(1, notes, on(START.plusDays(90))))
+        assertThat(learn(Map.of(1L, notes)).of(1, notes, on(START.plusDays(90)), START))
                 .isEmpty();
     }
 }
