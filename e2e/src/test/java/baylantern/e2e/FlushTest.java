@@ -53,7 +53,8 @@ class FlushTest extends DemoScreenTest {
                         .locator("tbody tr"))
                 .not()
                 .hasCount(0);
-        assertThat(sheet.getByText("its shaded side")).isVisible();
+        assertThat(sheet.getByText("its shaded side", new Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
         assertThat(sheet.getByText(
                         Pattern.compile("^Its shaded side swells \\d days after the sunny one: from \\d+ looks")))
                 .isVisible();
