@@ -95,6 +95,11 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
   const pairings = usePairings(slipping);
   const plans = usePlans();
   const around = useAround(entryOf(draft), draft?.planNo);
+  // What is not known yet is not said to be nothing.
+  const title = (of: Schemas["season.PairingView"][]) => {
+    if (pairings.data) return headline(of, today);
+    return pairings.error ? "Which days are lit cannot be told now" : "Fetching the lit days …";
+  };
   const own = (pairings.data?.pairings ?? []).filter((p) => species === "all" || p.woodSpecies === species);
   const rows = useMemo(() => laneRows(lanes, species === "all" ? undefined : species), [lanes, species]);
   const x = laneDays(today, zoom, Math.max(240, width - LABEL - 14), scope);
@@ -154,7 +159,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
   if (phone && !code)
     return (
       <section className="px-4 py-4">
-        <Statement title={headline(pairings.data?.pairings ?? [], today)}>
+        <Statement title={title(pairings.data?.pairings ?? [])}>
           Tap a tree, then what its buds show.
         </Statement>
         <LookNext today={today} />
@@ -165,7 +170,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
     <div className="flex h-full max-lg:block max-lg:h-auto">
       <StageTextures />
       <section className="relative flex min-w-0 flex-1 flex-col px-[26px] pt-5 max-sm:hidden" hidden={phone}>
-        <Statement title={headline(own, today)}>
+        <Statement title={title(own)}>
           {lead ? `${lead.varietyName} on ${lead.spotName} stocks: ${standingWords(lead, today)}` : ""}
         </Statement>
         <Tools

@@ -4,10 +4,13 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -38,6 +41,20 @@ class FlushTest extends DemoScreenTest {
         page.locator("h1").click();
         page.keyboard().press("u");
         assertThat(next).hasText(before);
+    }
+
+    /** Answers that take their time: nothing is said of the lit days before they are known. */
+    @Test
+    void nothingIsSaidToBeUnlitBeforeItIsKnown() {
+        Page page = desk(lantern);
+        List<Route> held = new ArrayList<>();
+        page.route(Pattern.compile("/api/windows\\?"), held::add);
+        page.navigate("/flush");
+        assertThat(heading(page, "Fetching the lit days …")).isVisible();
+        assertThat(page.getByText("Nothing is lit")).hasCount(0);
+        held.forEach(Route::resume);
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .containsText("Avocado is lit");
     }
 
     @Test
