@@ -123,6 +123,8 @@ const own = ({ today, who }: Schemas["frame.FarmView"]): string[] =>
 const MOST = 900;
 const AT_ONCE = 2;
 const SETTLED_MS = 12_000;
+/** A line that went silent holds up nothing for longer. */
+const PATIENCE_MS = 60_000;
 
 let along = new Set<string>();
 const stale = new Set<string>();
@@ -149,7 +151,10 @@ async function taken(path: string, units: Record<string, string>): Promise<unkno
   if (held) return held.body;
   // What changes from here on makes it stale again.
   stale.delete(path);
-  const response = await fetch(path, { headers: units }).catch((broken) => {
+  const response = await fetch(path, {
+    headers: units,
+    signal: AbortSignal.timeout(PATIENCE_MS),
+  }).catch((broken) => {
     stale.add(path);
     throw broken;
   });

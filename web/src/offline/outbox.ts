@@ -2,7 +2,7 @@ import { factsChanged, queryClient, whoChanged } from "../api/cache";
 import { requestId } from "../api/client";
 import { clock, contact, lost, stands, tellsTime } from "./contact";
 import { farmHere } from "./farm";
-import { about, type Entry, setAbout, store, type Unfit } from "./store";
+import { about, amendAbout, amendEntry, dropEntry, type Entry, store, type Unfit } from "./store";
 import { type Versions, wayOf } from "./ways";
 
 const ONE_SENDS = "bay-lantern-sends";
@@ -53,9 +53,10 @@ export async function add(entry: Omit<Entry, "n">, waits: boolean) {
   return { n, answer };
 }
 
-async function put(entry: Entry) {
-  await (await store()).put("outbox", entry);
+async function amend(n: number, change: (entry: Entry) => Entry) {
+  const entry = await amendEntry(n, change);
   await changed();
+  return entry;
 }
 
 async function gone(n: number) {
@@ -99,18 +100,31 @@ async function alone(work: () => Promise<void>): Promise<void> {
 async function sendAll() {
   const stuck = new Set<string>();
   let last = 0;
-  let all: Entry[];
+  let waited: number[];
+  let hour = false;
   for (;;) {
-    all = await entries();
+    waited = [...waiters.keys()];
+    const all = await entries();
     for (const { on, unfit } of all) if (unfit) for (const one of on) stuck.add(one);
     const next = all.find(({ n, unfit, on }) => n > last && !unfit && !on.some((one) => stuck.has(one)));
     if (!next) break;
     last = next.n;
-    if (!(await sendOne(next))) break;
+    // The clock of this device may have been set since the farm last told the hour.
+    hour ||= waiters.has(next.n) || (await asksHour());
+    if (!hour || !(await sendOne(next))) break;
   }
-  // What came in since is for the next time.
-  const seen = Math.max(0, ...all.map(({ n }) => n));
-  for (const n of [...waiters.keys()]) if (n <= seen) tell(n, undefined);
+  // Kept, or sent from another page meanwhile; what came in since is for the next time.
+  for (const n of waited) tell(n, undefined);
+}
+
+async function asksHour() {
+  try {
+    tellsTime(await fetch("/api/farm", { signal: AbortSignal.timeout(PATIENCE_MS) }));
+    return true;
+  } catch {
+    lost();
+    return false;
+  }
 }
 
 async function sendOne(entry: Entry): Promise<boolean> {
@@ -180,7 +194,7 @@ async function answered(entry: Entry, response: Response): Promise<boolean> {
   return true;
 }
 
-const unfit = (entry: Entry, why: Unfit) => put({ ...entry, unfit: why, sent: false });
+const unfit = ({ n }: Entry, why: Unfit) => amend(n, (entry) => ({ ...entry, unfit: why, sent: false }));
 
 // Done by another, or at a time nobody can tell any more: a person decides.
 async function doubtful(entry: Entry): Promise<Unfit | undefined> {
@@ -211,9 +225,10 @@ const since = (entry: Entry): Record<string, string> =>
     ? {}
     : { "Lantern-Farm": entry.farm, "Lantern-Day": entry.day, "Lantern-Ago": String(ago(entry)) };
 
-// What this device itself changed since it was done is no quarrel. From the first sending on it stays as it is.
+// What this device itself changed since it was done is no quarrel. From the first sending on it stays as it is. Taken back
+// meanwhile, it is not sent.
 async function upToDate(entry: Entry): Promise<Entry | undefined> {
-  const ready = { ...entry, sent: true };
+  const ready: Partial<Entry> = { sent: true };
   const acts = (await about<Record<string, number>>("acts")) ?? {};
   const named = LATER_NAMED.exec(entry.path);
   if (named) {
@@ -230,20 +245,21 @@ async function upToDate(entry: Entry): Promise<Entry | undefined> {
     const versions = (await about<Versions>("versions")) ?? {};
     ready.body = JSON.stringify(found.way.after(found.at, JSON.parse(entry.body) as never, versions));
   }
-  await put(ready);
-  return ready;
+  const claimed = await amend(entry.n, (now) => (now.unfit ? now : { ...now, ...ready }));
+  return claimed?.sent ? claimed : undefined;
 }
 
 async function learn(entry: Entry, answer: { actId?: number }) {
   const found = wayOf(entry.method, pathOf(entry.path));
   const versions = found?.way.changed?.(answer as never);
-  if (versions) await setAbout("versions", { ...((await about<Versions>("versions")) ?? {}), ...versions });
-  if (answer.actId)
-    await setAbout("acts", {
-      ...((await about<Record<string, number>>("acts")) ?? {}),
-      [entry.n]: answer.actId,
-    });
+  if (versions) await learnVersions(versions);
+  const { actId } = answer;
+  if (actId) await amendAbout<Record<string, number>>("acts", (acts) => ({ ...acts, [entry.n]: actId }));
 }
+
+/** Remembers where grafts stand now by this device's own doing, or by what it was shown. */
+export const learnVersions = (more: Versions) =>
+  amendAbout<Versions>("versions", (versions) => ({ ...versions, ...more }));
 
 /** What tells more of something that has no number at the farm yet. */
 export const LATER_NAMED = /\/-(\d+)\//;
@@ -252,27 +268,22 @@ export const pathOf = (path: string) => path.split("?")[0];
 
 /** Takes back what is kept here under a number; the act's own number where the farm has it already. */
 export async function takeBackKept(n: number): Promise<{ words: string } | { actId: number } | undefined> {
-  const entry = await (await store()).get("outbox", n);
-  if (entry && !entry.sent) {
-    await gone(n);
-    return { words: entry.words };
-  }
+  const words = await letGo(n);
+  if (words) return { words };
   const actId = (await about<Record<string, number>>("acts"))?.[n];
   return actId ? { actId } : undefined;
 }
 
-/** It is not to be done after all. */
-export const letGo = gone;
+/** It is not to be done after all; answers what it was, nothing where it is on its way already. */
+export async function letGo(n: number): Promise<string | undefined> {
+  const entry = await dropEntry(n);
+  await changed();
+  return entry?.words;
+}
 
 /** Sends one again, otherwise: a new request, since it is no longer what was asked. */
-export async function again(entry: Entry, change: Partial<Entry>) {
-  await put({
-    ...entry,
-    lead: clock.lead,
-    ...change,
-    request: requestId(),
-    sent: false,
-    unfit: undefined,
-  });
+export async function again({ n }: Entry, change: Partial<Entry>) {
+  const anew = { lead: clock.lead, ...change, request: requestId(), sent: false, unfit: undefined };
+  await amend(n, (entry) => (entry.unfit ? { ...entry, ...anew } : entry));
   await flush();
 }

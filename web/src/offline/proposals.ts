@@ -2,8 +2,8 @@ import api, { type Schemas, told } from "../api/client";
 import { dayWords } from "../days";
 import { SIGNS } from "../drawings/signs";
 import { farmHere } from "./farm";
-import { pathOf } from "./outbox";
-import { about, type Entry, setAbout } from "./store";
+import { learnVersions, pathOf } from "./outbox";
+import type { Entry } from "./store";
 
 /** What could be done about something that does not fit any more. */
 export interface Proposal {
@@ -79,10 +79,7 @@ export async function proposals(entry: Entry, away: boolean): Promise<Proposal[]
 // Who comes second has looked too: it is written after what the other one saw, which only the farm can tell.
 async function second(entry: Entry, away: boolean): Promise<Proposal[]> {
   const sheets = away ? [] : await Promise.all(codesOf(entry).map(sheetOf)).catch(() => []);
-  await setAbout("versions", {
-    ...((await about<Record<string, number>>("versions")) ?? {}),
-    ...Object.fromEntries(sheets.map(({ stop }) => [stop.graft.code, stop.graft.version])),
-  });
+  await learnVersions(Object.fromEntries(sheets.map(({ stop }) => [stop.graft.code, stop.graft.version])));
   return [
     { words: isLook(entry) ? "Write mine as one look more" : "Write mine instead", change: () => ({}) },
   ];

@@ -71,6 +71,33 @@ export const setAbout = async (name: string, value: unknown) => {
   await (await store()).put("about", value, name);
 };
 
+/** Changes what is told under a name, in one go with reading it: two that change it at once both count. */
+export async function amendAbout<T>(name: string, change: (told: T | undefined) => T) {
+  const { store: told, done } = (await store()).transaction("about", "readwrite");
+  await told.put(change((await told.get(name)) as T | undefined), name);
+  await done;
+}
+
+/** Changes one that waits, in one go with reading it; answers how it stands then. What is gone stays gone. */
+export async function amendEntry(n: number, change: (entry: Entry) => Entry): Promise<Entry | undefined> {
+  const { store: waits, done } = (await store()).transaction("outbox", "readwrite");
+  const entry = await waits.get(n);
+  const amended = entry && change(entry);
+  if (amended && amended !== entry) await waits.put(amended);
+  await done;
+  return amended;
+}
+
+/** Lets one go that was not sent; answers what was let go. */
+export async function dropEntry(n: number): Promise<Entry | undefined> {
+  const { store: waits, done } = (await store()).transaction("outbox", "readwrite");
+  const entry = await waits.get(n);
+  const goes = entry && !entry.sent;
+  if (goes) await waits.delete(n);
+  await done;
+  return goes ? entry : undefined;
+}
+
 /** Everything read of the farm is forgotten; what was done and is not sent stays. */
 export async function forgetAnswers() {
   const made = await store();

@@ -10,7 +10,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -24,8 +23,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /** A phone under the trees: what it took along, what is done on it without contact, and what becomes of that. */
 class OfflineTest extends ScreenTest {
@@ -59,17 +58,11 @@ class OfflineTest extends ScreenTest {
 
     /** What stood on the phone when a test failed is told with it. */
     @RegisterExtension
-    final AfterTestExecutionCallback tellsOfThePhone =
-            test -> test.getExecutionException().ifPresent(why -> tellWhatStood());
-
-    private void tellWhatStood() {
-        try {
-            System.out.println(handset.page().url() + " " + acts() + "\n"
-                    + handset.page().locator("body").innerText());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
+    final TestExecutionExceptionHandler tellsOfThePhone = (test, why) -> {
+        Page phone = handset.page();
+        String stood = phone.url() + " " + acts() + "\n" + phone.locator("body").innerText();
+        throw new AssertionError(why.getMessage() + "\nThere stood: " + stood, why);
+    };
 
     @AfterEach
     void end() throws IOException {
