@@ -1,6 +1,7 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
+import { compression } from "vite-plugin-compression2";
 import { VitePWA } from "vite-plugin-pwa";
 
 // What a device keeps to open without contact: every page, and the small pictures it was shown. The farm's answers are kept
@@ -38,8 +39,11 @@ const shell = VitePWA({
   },
 });
 
+// Packed once here rather than for each who asks.
+const packed = compression({ algorithms: ["gzip"], include: /^assets\/.*\.(js|css)$/, logLevel: "silent" });
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), shell],
+  plugins: [react(), tailwindcss(), shell, packed],
   build: {
     outDir: "dist",
     target: "es2022",

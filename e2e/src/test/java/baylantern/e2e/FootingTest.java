@@ -28,6 +28,12 @@ import org.junit.jupiter.api.Test;
 class FootingTest extends DemoScreenTest {
 
     private static final int MOST_SCRIPT_BYTES = 120_000;
+    private static final int WORTH_PACKING_BYTES = 200;
+
+    /** What of a page came over the line, and not from what was kept. */
+    private static final String ASKED_FOR = """
+            () => performance.getEntriesByType("resource").filter(one => one.transferSize > 0).map(one => one.name)
+            """;
 
     private static int zipped(byte[] script) {
         try {
@@ -57,6 +63,19 @@ class FootingTest extends DemoScreenTest {
                 List.copyOf(scripts).stream().mapToInt(r -> zipped(r.body())).sum();
         System.out.println("first load: " + bytes + " bytes of script, zipped");
         assertThat(bytes).isBetween(30_000, MOST_SCRIPT_BYTES);
+        assertThat(List.copyOf(scripts))
+                .filteredOn(script -> script.body().length > WORTH_PACKING_BYTES)
+                .allSatisfy(script ->
+                        assertThat(script.headerValue("content-encoding")).isEqualTo("gzip"));
+        // What has come once is not asked for again, and what names it is.
+        page.reload();
+        assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.HEADING).first())
+                .isVisible();
+        settled(page);
+        assertThat((List<?>) page.evaluate(ASKED_FOR))
+                .map(String::valueOf)
+                .isNotEmpty()
+                .noneMatch(name -> name.contains("/assets/"));
     }
 
     @Test

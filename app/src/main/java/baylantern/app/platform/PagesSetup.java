@@ -3,11 +3,15 @@ package baylantern.app.platform;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.time.Duration;
 import java.util.List;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -20,6 +24,8 @@ class PagesSetup implements WebMvcConfigurer {
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .build();
 
+    private static final Duration KEPT = Duration.ofDays(365);
+
     /** A station of the manifest, as far as the server needs it. */
     record Station(String path) {}
 
@@ -31,6 +37,18 @@ class PagesSetup implements WebMvcConfigurer {
                 registry.addViewController(pattern).setViewName("forward:/index.html");
             }
         }
+    }
+
+    // A part has a name of its own for each of its contents, so whoever has it need not ask again; it is sent as it was
+    // packed at the build.
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations("classpath:/static/assets/")
+                .setUseLastModified(false)
+                .setCacheControl(CacheControl.maxAge(KEPT).cachePublic().immutable())
+                .resourceChain(true)
+                .addResolver(new EncodedResourceResolver());
     }
 
     private static List<Station> stations() {
