@@ -4,14 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -32,8 +30,8 @@ abstract class ScreenTest {
 
     private static final Playwright PLAYWRIGHT = playwright();
 
-    /** One browser for the whole run; each test has a context of its own in it. */
-    private static final Browser BROWSER = browser();
+    /** One browser for the whole run; each test has devices of its own in it. */
+    private static final Desks DESKS = new Desks(browser());
 
     /** Only what is wrong is gathered: naming every node that is right costs most of the time. */
     private static final String AXE = """
@@ -44,18 +42,6 @@ abstract class ScreenTest {
     private static final String AXE_RULES = """
             rules => axe.run({ runOnly: { type: "rule", values: rules }, selectors: false }).then(found =>
               found.violations.flatMap(v => v.nodes.map(n => n.html.slice(0, 140) + " " + n.failureSummary.split("\\n")[1])))
-            """;
-
-    /** Counts what is being fetched, so that a page that stands can be told from one that is still coming. */
-    private static final String UNDER_WAY = """
-            (() => {
-              const fetches = window.fetch;
-              window.underWay = 0;
-              window.fetch = (...asked) => {
-                window.underWay++;
-                return fetches(...asked).finally(() => { window.underWay--; });
-              };
-            })()
             """;
 
     private static final String SETTLED = """
@@ -78,7 +64,6 @@ abstract class ScreenTest {
             test -> test.getExecutionException().ifPresent(this::tellWhatStood);
 
     final List<String> faults = new ArrayList<>();
-    private final List<BrowserContext> contexts = new ArrayList<>();
 
     private static Playwright playwright() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
@@ -149,18 +134,7 @@ abstract class ScreenTest {
     }
 
     Page open(String address, int width, int height, String theme) {
-        BrowserContext context = BROWSER.newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setBaseURL(address)
-                // Whoever trusts the farm is not asked; that it is trusted rightly is tried where the farm is shared.
-                .setIgnoreHTTPSErrors(true)
-                .setReducedMotion(ReducedMotion.REDUCE));
-        context.addInitScript(
-                "if (!localStorage.getItem('bay-lantern-choices')) localStorage.setItem('bay-lantern-choices',"
-                        + " JSON.stringify({ length: 'mm', theme: '" + theme + "' }))");
-        context.addInitScript(UNDER_WAY);
-        contexts.add(context);
-        Page page = context.newPage();
+        Page page = DESKS.open(new Desks.Kind(address, width, height), theme);
         page.setDefaultTimeout(PATIENCE_MS);
         page.onConsoleMessage(message -> {
             // A page whose farm was shut goes on listening for it.
@@ -180,7 +154,7 @@ abstract class ScreenTest {
     }
 
     private void tellWhatStood(Throwable failure) {
-        for (Page page : contexts.stream().flatMap(one -> one.pages().stream()).toList()) {
+        for (Page page : DESKS.pages()) {
             Object words = page.evaluate("() => [...document.querySelectorAll('[role=dialog], [aria-live], main')]"
                     + ".map(part => part.innerText.slice(0, 900)).join('\\n')");
             System.out.println(failure.getMessage() + "\nstood at " + page.url() + " " + faults + "\n" + words);
@@ -189,7 +163,7 @@ abstract class ScreenTest {
 
     @AfterEach
     void nothingWentWrongUnseen() {
-        contexts.forEach(BrowserContext::close);
+        DESKS.done();
         assertThat(faults).isEmpty();
     }
 
