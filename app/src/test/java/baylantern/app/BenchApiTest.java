@@ -85,7 +85,7 @@ class BenchApiTest extends ApiTest {
         http.smallFarm();
         int year = http.today().getYear();
         for (String day : List.of((year - 1) + "-04-10", (year - 2) + "-04-20", (year - 2) + "-12-28")) {
-            long stem = List.of("04-10", "04-20", "12-28").indexOf(day.substring(5)) + 1;
+            long stem = List.of("04-10", "04-20", "12-28").indexOf(day.substring(5)) + 1L;
             Map<String, Object> graft = new HashMap<>(Map.of("varietyId", 1, "techniqueKey", "cleft", "cover", "FILM"));
             graft.putAll(Map.of("madeOn", day, "stems", List.of(Map.of("stemId", stem))));
             assertThat(http.post("/api/grafts", graft).status()).isEqualTo(200);

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.util.Locale;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -66,7 +67,7 @@ class SharingTest extends ScreenTest {
         axeClean(owner);
         comeIn(phone, "AAAA 3333", "phone");
         assertThat(told(phone)).containsText("This code lets nobody in");
-        comeIn(phone, code.toLowerCase(), "Bram’s phone");
+        comeIn(phone, code.toLowerCase(Locale.ROOT), "Bram’s phone");
         assertThat(phone.getByText("Bram, Lantern Bay Terraces")).isVisible();
         assertThat(owner.getByText("Bram’s phone is in, as Bram: works.")).isVisible();
         button(owner, "Good").click();

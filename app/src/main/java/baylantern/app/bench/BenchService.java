@@ -311,14 +311,13 @@ public class BenchService implements Undoer {
         LotLedger.Used wood = wood(entry, act);
         FitMeasure measure = fits.getIfAvailable();
         FitMeasure.Measuring measuring = measure == null ? null : measure.of(variety.speciesKey(), entry.makerId());
-        List<Long> ids = new ArrayList<>();
         Map<String, String> schools = schools(entry, variety);
         for (BenchEntry.OnStem on : entry.stems()) {
             String code = given != null
                     ? given
                     : codes(variety, entry.madeOn().getYear(), 1).get(0);
             GraftFit fit = fit(entry, on, measuring);
-            ids.add(store(row(entry, on, variety, code, act, wood, fit), schools));
+            store(row(entry, on, variety, code, act, wood, fit), schools);
             all.codes().add(code);
         }
         all.warnings().addAll(found);

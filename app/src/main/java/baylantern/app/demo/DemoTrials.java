@@ -87,7 +87,7 @@ class DemoTrials {
 
     /** Whether a trial runs in grafts of this session. */
     boolean runIn(DemoSession session) {
-        return desk.trial != null && desk.trial == of(session);
+        return desk.trial != null && desk.trial.equals(of(session));
     }
 
     /** The school the next graft follows because a trial says so: question to school. */

@@ -30,7 +30,11 @@ class PairDesk {
         this.pairs = pairs;
     }
 
-    /** How far a pairing is. @param problem why it failed, null where it did not */
+    /**
+     * How far a pairing is.
+     *
+     * @param problem why it failed, null where it did not
+     */
     record PairWork(
             long id,
             int judged,

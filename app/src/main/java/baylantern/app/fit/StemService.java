@@ -75,7 +75,11 @@ public class StemService implements Undoer, StemUse {
         return new StemDone(act, stem(stemId));
     }
 
-    /** A measure to keep. @param fresh true where the stem was added for it, so that undoing takes it away again */
+    /**
+     * A measure to keep.
+     *
+     * @param fresh true where the stem was added for it, so that undoing takes it away again
+     */
     record NewMeasure(long stemId, StemMeasure measure, boolean fresh) {}
 
     /** Keeps many measures as one act. */

@@ -195,7 +195,7 @@ class OnceFilter extends OncePerRequestFilter {
             if (answer.getStatus() >= REFUSED_FROM) {
                 status.setRollbackOnly();
                 // A file cannot be served again: it may have been refused because it came in meanwhile.
-                return id != null && !request.again() && repeated(id, request, answer) || !pen.groundMoved();
+                return (id != null && !request.again() && repeated(id, request, answer)) || !pen.groundMoved();
             }
             if (pen.overtaken()) {
                 status.setRollbackOnly();

@@ -118,7 +118,7 @@ public class Pen {
      */
     boolean groundMoved() {
         return TransactionSynchronizationManager.getResource(this) instanceof Grip grip
-                && (grip.overtaken || !grip.held && grip.seen != null && grip.seen != turn());
+                && (grip.overtaken || (!grip.held && grip.seen != null && grip.seen != turn()));
     }
 
     /** How often the farm was written to; rises with each write that is committed. */

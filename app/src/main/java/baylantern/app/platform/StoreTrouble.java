@@ -49,8 +49,8 @@ class StoreTrouble {
         for (Throwable one = fault; one != null; one = one.getCause()) {
             boolean store = one instanceof SQLException sql && SHUT.contains(sql.getErrorCode());
             if (store
-                    || one instanceof IOException
-                            && String.valueOf(one.getMessage()).contains("space left")) {
+                    || (one instanceof IOException
+                            && String.valueOf(one.getMessage()).contains("space left"))) {
                 return true;
             }
         }

@@ -158,11 +158,12 @@ class FigureService {
                 .ifPresent(crossed -> {
                     Figure less = figure(crossed.less(), of);
                     Figure more = figure(crossed.more(), of);
-                    Figure beside = crossed.less() == changed ? more : less;
+                    boolean most = crossed.less() == changed;
+                    Figure beside = most ? more : less;
                     throw FarmProblem.wrong(
                             "number",
                             number,
-                            (beside == more ? "at most " : "at least ") + Quantity.of(beside.value(), beside.unit()),
+                            (most ? "at most " : "at least ") + Quantity.of(beside.value(), beside.unit()),
                             "It may not pass another figure, " + Quantity.of(beside.value(), beside.unit()) + ": "
                                     + beside.why() + ".");
                 });

@@ -86,7 +86,7 @@ class GateFilter extends OncePerRequestFilter {
         String host = request.getServerName().toLowerCase(Locale.ROOT).replaceAll("[\\[\\]]", "");
         FarmNet.Here here = door.getObject().here();
         boolean known = here.names().contains(host)
-                || isAddress(host) && here.addresses().contains(FarmNet.plain(InetAddress.getByName(host)));
+                || (isAddress(host) && here.addresses().contains(FarmNet.plain(InetAddress.getByName(host))));
         if (!known) {
             throw FarmProblem.notHere("This machine does not go by that name.");
         }

@@ -65,7 +65,7 @@ class PairingDesk {
         String meant = Secrets.meant(typed);
         for (int i = 0; i < open.size(); i++) {
             Open one = open.get(i);
-            if (same(one.code, meant) && (one.usedBy == null || !request.isBlank() && one.usedBy.equals(request))) {
+            if (same(one.code, meant) && (one.usedBy == null || (!request.isBlank() && one.usedBy.equals(request)))) {
                 Open used = new Open(one.code, one.personId, one.until, request);
                 open.set(i, used);
                 return used;

@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.HashSet;
+import java.util.Locale;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -46,7 +47,7 @@ class DesksTest {
     void aCodeIsForOneDeviceAndTenMinutesHoweverItIsTyped() {
         String code = codes.lay(7).code();
         assertThat(code).hasSize(8).matches("[" + Secrets.LETTERS + "]+");
-        String typed = code.substring(0, 4).toLowerCase() + "-" + code.substring(4) + " ";
+        String typed = code.substring(0, 4).toLowerCase(Locale.ROOT) + "-" + code.substring(4) + " ";
         assertThat(codes.use(typed, "first-request").personId()).isEqualTo(7);
         // Its answer was lost and it is sent again; another device comes too late.
         assertThat(codes.use(typed, "first-request")).isNotNull();

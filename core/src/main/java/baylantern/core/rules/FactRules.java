@@ -77,7 +77,7 @@ public record FactRules(Map<String, AspectRule> aspects, Map<String, Figure> fig
         /** Whether a kind lies on the better side; false for all where neither is. */
         public boolean isGood(int kind) {
             int mark = at.indexOf(this.mark);
-            return good == Side.LESS && kind <= mark || good == Side.MORE && kind > mark;
+            return (good == Side.LESS && kind <= mark) || (good == Side.MORE && kind > mark);
         }
 
         private static String plain(double number) {

@@ -76,9 +76,10 @@ class QuantityTest {
     @Test
     void onlyQuantitiesWriteUnitsIntoSentences() throws IOException {
         List<String> found;
-        try (Stream<Path> sources =
-                Stream.concat(Files.walk(Path.of("src/main/java")), Files.walk(Path.of("../app/src/main/java")))) {
-            found = sources.filter(file -> file.toString().endsWith(".java"))
+        try (Stream<Path> core = Files.walk(Path.of("src/main/java"));
+                Stream<Path> app = Files.walk(Path.of("../app/src/main/java"))) {
+            found = Stream.concat(core, app)
+                    .filter(file -> file.toString().endsWith(".java"))
                     .filter(file -> !file.endsWith("Quantity.java") && !file.endsWith("Units.java"))
                     .flatMap(QuantityTest::lines)
                     .filter(line -> WRITTEN.matcher(line)

@@ -88,7 +88,7 @@ public final class Kit {
     private void covers(List<Part> parts, List<Thing> things) {
         for (Cover cover : List.of(Cover.BAG, Cover.FOIL, Cover.SLEEVE)) {
             int grafts = parts.stream()
-                    .filter(part -> part.cover() == cover || part.cover() == Cover.FILM_FOIL && cover == Cover.FOIL)
+                    .filter(part -> part.cover() == cover || (part.cover() == Cover.FILM_FOIL && cover == Cover.FOIL))
                     .mapToInt(Part::grafts)
                     .sum();
             if (grafts > 0) {

@@ -49,7 +49,7 @@ final class Merge {
             return other;
         }
         Sign sign = sign(other);
-        return sign == Sign.DEAD || outcome(sign) == Outcome.WAITING && sign != Sign.PUSHED ? other : TWO;
+        return sign == Sign.DEAD || (outcome(sign) == Outcome.WAITING && sign != Sign.PUSHED) ? other : TWO;
     }
 
     private static Sign sign(Verdict verdict) {

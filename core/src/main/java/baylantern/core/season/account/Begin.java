@@ -66,7 +66,7 @@ public final class Begin {
     }
 
     private boolean shows(BudStage stage) {
-        return stage == look.stage() || rests(stage) && rests(look.stage());
+        return stage == look.stage() || (rests(stage) && rests(look.stage()));
     }
 
     // Mature and resting look alike.

@@ -67,7 +67,7 @@ final class MeetingFinder {
             // Two things to do must better it over each of them alone.
             double most = ways.stream().mapToDouble(Meeting.Way::lit).max().orElse(0);
             if (way.lit() >= most + rules.value(FigureName.WORTH_DOING)
-                    || doing == Doing.TOP && way.lit() >= plain.lit() + rules.value(FigureName.WORTH_DOING)) {
+                    || (doing == Doing.TOP && way.lit() >= plain.lit() + rules.value(FigureName.WORTH_DOING))) {
                 ways.add(way);
             }
         }

@@ -87,7 +87,7 @@ final class Trials {
     }
 
     /** The plain ways. */
-    private final class Plain {
+    private static final class Plain {
         private static final int SPECIES_DAYS = 120;
         private final List<TreeRecord> records;
         private final Watch watch;
