@@ -10,7 +10,7 @@ import type { Entry } from "./store";
 
 function useEntries() {
   const { turn } = useContact();
-  const [all, setAll] = useState<Entry[]>([]);
+  const [all, setAll] = useState<Entry[]>();
   // biome-ignore lint/correctness/useExhaustiveDependencies: read anew whenever one of them changes
   useEffect(() => {
     entries().then(setAll);
@@ -26,6 +26,8 @@ function useEntries() {
 export function KeptHere() {
   const all = useEntries();
   const { lostAt } = useContact();
+  // That nothing waits is said once that is known.
+  if (!all) return null;
   const open = all.filter(({ unfit }) => unfit);
   const waiting = all.filter(({ unfit }) => !unfit);
   return (

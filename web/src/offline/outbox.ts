@@ -110,8 +110,11 @@ async function sendAll() {
     if (!next) break;
     last = next.n;
     // The clock of this device may have been set since the farm last told the hour.
-    hour ||= waiters.has(next.n) || (await asksHour());
-    if (!hour || !(await sendOne(next))) break;
+    if (!hour && !waiters.has(next.n)) {
+      hour = await asksHour();
+      if (!hour) break;
+    }
+    if (!(await sendOne(next))) break;
   }
   // Kept, or sent from another page meanwhile; what came in since is for the next time.
   for (const n of waited) tell(n, undefined);

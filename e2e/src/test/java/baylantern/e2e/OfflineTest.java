@@ -190,7 +190,7 @@ class OfflineTest extends ScreenTest {
         phone.navigate("/done/kept");
         assertThat(kept(phone, LOOKS)).isVisible();
         axeClean(phone);
-        Assertions.assertThat(phone.locator("main li").count()).isEqualTo(LOOKS);
+        assertThat(phone.locator("main li")).hasCount(LOOKS);
         handset.joined();
         lantern.pullThePlug();
         lantern.start();
