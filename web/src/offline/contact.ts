@@ -26,6 +26,9 @@ export function stands(change: Partial<Contact>) {
 /** How contact is sought again; the keeper says how. */
 export const seek = { again: () => {} };
 const SEEK_MS = 3_000;
+const PATIENCE_MS = 10_000;
+/** Answers from here on are of a farm that is not ready, or not there. */
+export const BROKEN = 500;
 
 /** Nothing came back: from now on this device answers, until there is contact again. */
 export function lost() {
@@ -55,6 +58,14 @@ export function tellsTime(response: Response) {
   if (!(Math.abs(lead - clock.lead) > NEWS_MS)) return;
   clock.lead = lead;
   setAbout("lead", lead).catch(() => {});
+}
+
+/** Asks the farm whether it is there, and what its hour is; fails where it is not. */
+export async function reach(headers: Record<string, string> = {}): Promise<Response> {
+  const response = await fetch("/api/farm", { headers, signal: AbortSignal.timeout(PATIENCE_MS) });
+  if (response.status >= BROKEN) throw new TypeError("not yet");
+  tellsTime(response);
+  return response;
 }
 
 export const readLead = async () => {

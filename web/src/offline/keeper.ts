@@ -2,7 +2,7 @@ import { allChanged, onFacts, whoChanged } from "../api/cache";
 import { headings, ProblemError, type Schemas } from "../api/client";
 import { seems } from "../share/seems";
 import { grewStale, isAlong, keep, readAlong, takeAlong } from "./along";
-import { clock, contact, lost, readLead, seek, stands, tellsTime } from "./contact";
+import { BROKEN, clock, contact, lost, reach, readLead, seek, stands, tellsTime } from "./contact";
 import { farmDay, farmHere } from "./farm";
 import { foundHere, handOf, judgedHere, meanwhile, speciesOf } from "./meanwhile";
 import { readNames } from "./names";
@@ -18,7 +18,6 @@ type Send = (request: Request) => Promise<Response>;
 const PATIENCE_MS = 10_000;
 const LOOK_AGAIN_MS = 3_000;
 const SEND_AGAIN_MS = 5_000;
-const BROKEN = 500;
 seek.again = lookAgain;
 if (!navigator.onLine) lost();
 // A browser that keeps nothing, or will not here, works with contact as any other.
@@ -178,9 +177,7 @@ async function lookAgain() {
   clearTimeout(next);
   if (!contact().lostAt) return;
   try {
-    const response = await fetch("/api/farm", { headers: heads(), signal: AbortSignal.timeout(PATIENCE_MS) });
-    if (response.status >= BROKEN) throw new TypeError("not yet");
-    tellsTime(response);
+    const response = await reach(heads());
     if (response.ok) await keepRead("/api/farm", response);
     else whoChanged();
     await back();

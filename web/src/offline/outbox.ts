@@ -1,6 +1,6 @@
 import { factsChanged, queryClient, whoChanged } from "../api/cache";
 import { requestId } from "../api/client";
-import { clock, contact, lost, stands, tellsTime } from "./contact";
+import { clock, contact, lost, reach, stands, tellsTime } from "./contact";
 import { farmHere } from "./farm";
 import { about, amendAbout, amendEntry, dropEntry, type Entry, store, type Unfit } from "./store";
 import { type Versions, wayOf } from "./ways";
@@ -120,15 +120,14 @@ async function sendAll() {
   for (const n of waited) tell(n, undefined);
 }
 
-async function asksHour() {
-  try {
-    tellsTime(await fetch("/api/farm", { signal: AbortSignal.timeout(PATIENCE_MS) }));
-    return true;
-  } catch {
-    lost();
-    return false;
-  }
-}
+const asksHour = () =>
+  reach().then(
+    () => true,
+    () => {
+      lost();
+      return false;
+    },
+  );
 
 async function sendOne(entry: Entry): Promise<boolean> {
   const doubt = await doubtful(entry);

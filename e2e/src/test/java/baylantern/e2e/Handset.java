@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A phone with a browser and a memory of its own, which can be carried out of reach of the farm and have its battery run out. */
 final class Handset implements AutoCloseable {
@@ -58,6 +59,11 @@ final class Handset implements AutoCloseable {
         Page page = context.pages().get(0);
         page.setDefaultTimeout(PATIENCE_MS);
         return page;
+    }
+
+    /** Every page on it; none where it is switched off. */
+    Stream<Page> pages() {
+        return context.pages().stream();
     }
 
     /** Waits until it has what a day away from the farm needs. */

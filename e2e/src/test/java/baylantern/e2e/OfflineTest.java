@@ -17,14 +17,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.RegisterExtension;
-import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /** A phone under the trees: what it took along, what is done on it without contact, and what becomes of that. */
 class OfflineTest extends ScreenTest {
@@ -56,13 +55,10 @@ class OfflineTest extends ScreenTest {
         since = acts().get(0).getAsJsonObject().get("id").getAsInt();
     }
 
-    /** What stood on the phone when a test failed is told with it. */
-    @RegisterExtension
-    final TestExecutionExceptionHandler tellsOfThePhone = (test, why) -> {
-        Page phone = handset.page();
-        String stood = phone.url() + " " + acts() + "\n" + phone.locator("body").innerText();
-        throw new AssertionError(why.getMessage() + "\nThere stood: " + stood, why);
-    };
+    @Override
+    Stream<Page> pages() {
+        return Stream.concat(handset.pages(), super.pages());
+    }
 
     @AfterEach
     void end() throws IOException {

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
@@ -17,10 +18,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.extension.AfterTestExecutionCallback;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /** A browser on the real application. Every test fails on an error in the console or a request that leaves the machine. */
 abstract class ScreenTest {
@@ -60,8 +62,9 @@ abstract class ScreenTest {
 
     /** What stood on the screen when a test failed is told with it. */
     @RegisterExtension
-    final AfterTestExecutionCallback tells =
-            test -> test.getExecutionException().ifPresent(this::tellWhatStood);
+    final TestExecutionExceptionHandler tells = (test, why) -> {
+        throw new AssertionError(why.getMessage() + "\n" + whatStood(), why);
+    };
 
     final List<String> faults = new ArrayList<>();
 
@@ -153,11 +156,24 @@ abstract class ScreenTest {
         return page;
     }
 
-    private void tellWhatStood(Throwable failure) {
-        for (Page page : DESKS.pages()) {
-            Object words = page.evaluate("() => [...document.querySelectorAll('[role=dialog], [aria-live], main')]"
-                    + ".map(part => part.innerText.slice(0, 900)).join('\\n')");
-            System.out.println(failure.getMessage() + "\nstood at " + page.url() + " " + faults + "\n" + words);
+    /** Every page there is when a test ends. */
+    Stream<Page> pages() {
+        return DESKS.pages().stream();
+    }
+
+    private String whatStood() {
+        return pages().map(this::whatStood).collect(Collectors.joining("\n"));
+    }
+
+    // A page that cannot tell any more hides nothing of what went wrong.
+    private String whatStood(Page page) {
+        try {
+            return "stood at " + page.url() + " " + faults + "\n"
+                    + page.evaluate(
+                            "() => [...document.querySelectorAll('[role=dialog], [role=status], [aria-live], main')]"
+                                    + ".map(part => part.innerText.slice(0, 900)).join('\\n')");
+        } catch (PlaywrightException gone) {
+            return "a page that is gone: " + gone.getMessage();
         }
     }
 
