@@ -4,11 +4,14 @@ import { useEffect, useState } from "react";
 // Shorter than this nobody sees it; a mark that flickers says less than none.
 const QUIET_MS = 400;
 
-/** Whether figures on the screen are older than what is known, and are on their way. */
+/** Whether figures on the screen are older than what is known, or answer what was asked before, and new ones are on their way. */
 function useReckoning() {
   const anew = useIsFetching({
     type: "active",
-    predicate: ({ state }) => state.isInvalidated && state.data !== undefined,
+    predicate: ({ state, observers }) =>
+      state.data
+        ? state.isInvalidated
+        : observers.some((shown) => shown.getCurrentResult().isPlaceholderData),
   });
   const [long, setLong] = useState(false);
   const fresh = anew === 0;

@@ -148,7 +148,13 @@ function Look({ species, lotId, plantId }: { species: string; lotId?: number; pl
       </div>
       <Trouble problem={judged.error ?? problem} />
       {some && judged.data && (
-        <Verdict grade={judged.data.grade} refusal={judged.data.refusal} busy={busy} onKeep={keep} />
+        <Verdict
+          grade={judged.data.grade}
+          refusal={judged.data.refusal}
+          of={judged.isPlaceholderData ? "before" : "now"}
+          busy={busy}
+          onKeep={keep}
+        />
       )}
     </div>
   );
@@ -163,6 +169,7 @@ const sizeWords = (m: { length: boolean }, size: number | undefined, unit: Choic
 function Verdict(props: {
   grade: Schemas["wood.StickGrade"];
   refusal?: string;
+  of: "before" | "now";
   busy: boolean;
   onKeep: () => void;
 }) {
@@ -172,6 +179,7 @@ function Verdict(props: {
     <section
       aria-label="Its grade"
       aria-live="polite"
+      aria-busy={props.of === "before"}
       className="fixed right-0 bottom-0 left-[188px] border-line border-t-2 bg-surface px-[26px] py-3 shadow-[0_-6px_18px_rgba(0,0,0,0.08)] max-sm:bottom-12 max-sm:left-0 max-sm:px-4"
     >
       <div className="mx-auto flex max-w-[930px] items-start justify-between gap-4 max-sm:flex-col max-sm:gap-2">

@@ -20,6 +20,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
@@ -184,6 +185,30 @@ class FootingTest extends DemoScreenTest {
         Page other = desk(lantern);
         other.navigate("/rules");
         assertThat(other.getByText("cut flush when the scion is 75 to 100 mm")).isVisible();
+    }
+
+    @Test
+    void whatStillAnswersTheQuestionBeforeSaysSoUntilTheAnswerIsThere() throws IOException {
+        Page page = desk(lantern);
+        Matcher lot = Pattern.compile("\"code\":\"([^\"]+)\"")
+                .matcher(lantern.get("/api/lots").body());
+        assertThat(lot.find()).isTrue();
+        page.navigate("/wood/check?lot=" + lot.group(1));
+        Locator looks = page.locator("fieldset");
+        looks.nth(0).getByRole(AriaRole.BUTTON).last().click();
+        Locator grade = page.getByLabel("Its grade");
+        assertThat(grade).hasAttribute("aria-busy", "false");
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/stick-checks/judge", held::add);
+        looks.nth(1).getByRole(AriaRole.BUTTON).last().click();
+        assertThat(grade).hasAttribute("aria-busy", "true");
+        Locator before = page.getByText("till then these figures are of before");
+        assertThat(before).isVisible();
+        axeClean(page);
+        assertThat(held).hasSize(1);
+        held.get(0).resume();
+        assertThat(grade).hasAttribute("aria-busy", "false");
+        assertThat(before).hasCount(0);
     }
 
     @Test

@@ -146,9 +146,8 @@ class OfflineTest extends ScreenTest {
         for (int i = 0; i < 2; i++) {
             looks.nth(i).getByRole(AriaRole.BUTTON).last().click();
         }
-        Locator told = phone.getByLabel("Its grade").locator("p");
+        Locator told = phone.locator("[aria-label='Its grade'][aria-busy='false'] p");
         assertThat(told.first()).isVisible();
-        settled(phone);
         return String.join("; ", told.allTextContents());
     }
 

@@ -1,15 +1,18 @@
 package baylantern.app.platform;
 
+import baylantern.core.rules.Known;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.function.SingletonSupplier;
 
 /**
  * The whole store, table by table, whatever feature owns it: for taking the farm out and bringing it in. Nothing else
@@ -26,10 +29,12 @@ public class TableVault {
 
     private final JdbcTemplate jdbc;
     private final Changes changes;
+    private final SingletonSupplier<Map<String, List<String>>> columns;
 
     TableVault(JdbcTemplate jdbc, Changes changes) {
         this.jdbc = jdbc;
         this.changes = changes;
+        this.columns = SingletonSupplier.of(() -> columns(jdbc));
     }
 
     /** A table's content: column names, and each cell as text or null. */
@@ -41,33 +46,36 @@ public class TableVault {
 
     /** Column names of a table, in order. */
     public List<String> columns(String table) {
-        return columns(jdbc, table);
+        return Known.in(columns.obtain(), known(table));
     }
 
-    private static List<String> columns(JdbcTemplate jdbc, String table) {
-        return jdbc
-                .queryForList(
-                        "SELECT column_name FROM information_schema.columns WHERE table_name = ? ORDER BY ordinal_position",
-                        String.class,
-                        known(table).toUpperCase(Locale.ROOT))
-                .stream()
-                .map(name -> name.toLowerCase(Locale.ROOT))
-                .toList();
+    // Of all tables in one go: the store works out all of its columns anew for each such question.
+    private static Map<String, List<String>> columns(JdbcTemplate jdbc) {
+        Map<String, List<String>> columns = new HashMap<>();
+        jdbc.query(
+                "SELECT LOWER(table_name), LOWER(column_name) FROM information_schema.columns"
+                        + " WHERE table_schema = 'PUBLIC' ORDER BY table_name, ordinal_position",
+                row -> {
+                    columns.computeIfAbsent(row.getString(1), table -> new ArrayList<>())
+                            .add(row.getString(2));
+                });
+        return columns;
     }
 
     /** Everything in a table, in a stable order. */
     public Content read(String table) {
-        return read(jdbc, table);
+        return read(jdbc, known(table), columns(table));
     }
 
-    /** The same of a store that is only being opened; a table it does not have yet is empty. */
-    public static Content read(JdbcTemplate jdbc, String table) {
-        List<String> columns = columns(jdbc, table);
-        if (columns.isEmpty()) {
-            return Content.EMPTY;
-        }
+    /** Reads the same of a store that is only being opened, table by table; one it does not have yet is empty. */
+    public static Function<String, Content> reader(JdbcTemplate jdbc) {
+        Map<String, List<String>> columns = columns(jdbc);
+        return table -> columns.containsKey(known(table)) ? read(jdbc, table, Known.in(columns, table)) : Content.EMPTY;
+    }
+
+    private static Content read(JdbcTemplate jdbc, String table, List<String> columns) {
         List<List<@Nullable String>> rows = new ArrayList<>();
-        jdbc.query("SELECT " + String.join(", ", columns) + " FROM " + known(table) + " ORDER BY 1, 2", row -> {
+        jdbc.query("SELECT " + String.join(", ", columns) + " FROM " + table + " ORDER BY 1, 2", row -> {
             List<@Nullable String> cells = new ArrayList<>();
             for (int i = 1; i <= columns.size(); i++) {
                 cells.add(row.getString(i));

@@ -125,8 +125,7 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
                 "This farm is of version {}. A copy was kept as {} before it is brought to this version.",
                 version,
                 copy);
-        List<Fault> faults =
-                new FarmJudge(StoreShape.read(store), book(), day(store)).judge(table -> TableVault.read(store, table));
+        List<Fault> faults = new FarmJudge(StoreShape.read(store), book(), day(store)).judge(TableVault.reader(store));
         faults.stream().limit(TOLD).forEach(fault -> LOG.warn("Before the upgrade: {}", fault.words()));
         if (faults.size() > TOLD) {
             LOG.warn("Before the upgrade: and {} more.", faults.size() - TOLD);

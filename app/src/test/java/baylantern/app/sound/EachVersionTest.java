@@ -12,12 +12,16 @@ import baylantern.app.platform.StoreOpen;
 import baylantern.app.platform.TableVault;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
+import org.h2.jdbcx.JdbcConnectionPool;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,13 +30,17 @@ import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.SpringApplication;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.jdbc.datasource.DriverManagerDataSource;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** A store of each version there was is copied, brought to this one with all its rows, and sound. */
-class UpgradeTest extends GrownFarmTest {
+class EachVersionTest extends GrownFarmTest {
+
+    /** What the demo farm holds, read once for all versions. */
+    private static final Map<String, TableVault.Content> GROWN = new ConcurrentHashMap<>();
 
     @Autowired
-    private JdbcTemplate grown;
+    private TableVault vault;
 
     @Autowired
     private ObjectProvider<Cells> features;
@@ -46,12 +54,15 @@ class UpgradeTest extends GrownFarmTest {
     @TempDir
     private Path folder;
 
+    private DataSource store() {
+        return JdbcConnectionPool.create("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", "");
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {"1", "2", "3", "4", "5", "6", "7", "8", "9", "10", "11", "12", "13", "14", "15", "16", "17"})
     void aFarmOfAnOlderVersionIsBroughtToThisOneWhole(String version) {
-        DataSource source =
-                new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", "");
+        DataSource source = store();
         JdbcTemplate store = new JdbcTemplate(source);
         FluentConfiguration old = Flyway.configure().dataSource(source).locations("classpath:db/migration");
         old.target(version).load().migrate();
@@ -80,8 +91,7 @@ class UpgradeTest extends GrownFarmTest {
                                     "SELECT was, became FROM house_trail WHERE table_name = 'day_job' AND row_key LIKE '%90001%'"))
                     .containsExactly(Map.of("WAS", "{\"lot_id\":\"1\"}", "BECAME", "{\"lot_id\":\"2\"}"));
         }
-        assertThat(new FarmJudge(StoreShape.read(store), sound.book(), clock.today())
-                        .judge(table -> TableVault.read(store, table)))
+        assertThat(new FarmJudge(StoreShape.read(store), sound.book(), clock.today()).judge(TableVault.reader(store)))
                 .isEmpty();
         store.execute("SHUTDOWN");
         assertThat(Files.exists(folder.resolve("farm.mv.db"))).isTrue();
@@ -92,10 +102,10 @@ class UpgradeTest extends GrownFarmTest {
     @ParameterizedTest
     @ValueSource(strings = {"8", "17"})
     void theApplicationItselfOpensAnOlderFarm(String version) {
-        JdbcTemplate store = new JdbcTemplate(
-                new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", ""));
+        DataSource source = store();
+        JdbcTemplate store = new JdbcTemplate(source);
         Flyway.configure()
-                .dataSource(Objects.requireNonNull(store.getDataSource()))
+                .dataSource(source)
                 .locations("classpath:db/migration")
                 .target(version)
                 .load()
@@ -104,15 +114,14 @@ class UpgradeTest extends GrownFarmTest {
         StartOptions options = StartOptions.parse(new String[] {"--data", folder.toString(), "--port", "0"});
         try (var farm = new SpringApplication(BayLantern.class).run(options.springArguments())) {
             assertThat(folder.resolve("before-upgrade-" + version + ".zip")).isNotEmptyFile();
-            TableVault vault = farm.getBean(TableVault.class);
-            assertThat(farm.getBean(SoundFarm.class).faults(vault::read)).isEmpty();
+            TableVault opened = farm.getBean(TableVault.class);
+            assertThat(farm.getBean(SoundFarm.class).faults(opened::read)).isEmpty();
         }
     }
 
     @Test
     void aFarmThatTookTheFourteenthStepInItsFirstFormOpensAndNoOtherChangedStepDoes() {
-        DataSource source =
-                new DriverManagerDataSource("jdbc:h2:file:" + folder.resolve("farm") + ";DB_CLOSE_DELAY=-1", "sa", "");
+        DataSource source = store();
         JdbcTemplate store = new JdbcTemplate(source);
         Flyway flyway = Flyway.configure()
                 .dataSource(source)
@@ -151,20 +160,21 @@ class UpgradeTest extends GrownFarmTest {
 
     // The demo farm as far as that version could hold it.
     private Map<String, Integer> filled(JdbcTemplate store) {
-        Map<String, Integer> rows = new java.util.TreeMap<>();
+        Map<String, Integer> rows = new TreeMap<>();
+        StoreShape old = StoreShape.read(store);
         store.execute("SET REFERENTIAL_INTEGRITY FALSE");
+        new TransactionTemplate(new DataSourceTransactionManager(Objects.requireNonNull(store.getDataSource())))
+                .executeWithoutResult(whole -> rows.putAll(filled(store, old)));
+        store.execute("SET REFERENTIAL_INTEGRITY TRUE");
+        return rows;
+    }
+
+    private Map<String, Integer> filled(JdbcTemplate store, StoreShape old) {
+        Map<String, Integer> rows = new TreeMap<>();
         for (String table : TableVault.TABLES) {
-            String then = store.queryForObject(
-                                    "SELECT COUNT(*) FROM information_schema.tables WHERE table_name = 'DAY_PLAN'",
-                                    Integer.class)
-                            == 0
-                    ? table.replace("day_plan", "bench_day")
-                    : table;
-            TableVault.Content now = TableVault.read(grown, table);
-            List<String> columns = store.queryForList(
-                    "SELECT LOWER(column_name) FROM information_schema.columns WHERE table_name = ?",
-                    String.class,
-                    then.toUpperCase(java.util.Locale.ROOT));
+            String then = old.of("day_plan").isEmpty() ? table.replace("day_plan", "bench_day") : table;
+            TableVault.Content now = GROWN.computeIfAbsent(table, vault::read);
+            List<String> columns = new ArrayList<>(old.of(then).keySet());
             if (columns.isEmpty() || now.rows().isEmpty()) {
                 continue;
             }
@@ -181,7 +191,6 @@ class UpgradeTest extends GrownFarmTest {
                             .toList());
             rows.put(table, now.rows().size());
         }
-        store.execute("SET REFERENTIAL_INTEGRITY TRUE");
         return rows;
     }
 }
