@@ -63,7 +63,7 @@ export function FitBench() {
   }, [untouched, stems.data, shelf.data, length]);
 
   const entry = useMemo(() => entryOf(draft, length), [draft, length]);
-  const { view, problem } = useFit(entry);
+  const { view, problem, behind } = useFit(entry);
   const bad = unreadable(draft, length);
   const errorOf = (field: string) => problem?.fields.find((f) => f.field === field)?.sentence;
   const lot = shelf.data?.lots.find((l) => String(l.id) === draft.lotId);
@@ -207,7 +207,12 @@ export function FitBench() {
             </Field>
           </div>
           <div className="mt-4 flex flex-wrap gap-2">
-            <Button strong disabled={!view || held !== undefined} onClick={log} className="min-h-11">
+            <Button
+              strong
+              disabled={!view || behind || held !== undefined}
+              onClick={log}
+              className="min-h-11"
+            >
               Take it to the Bench
             </Button>
             <Button disabled={!view} onClick={() => window.print()} className="min-h-11">

@@ -27,8 +27,8 @@ const askFit = (body: FitEntry) => told(api.POST("/api/fit", { body }));
 
 /** The fit of an entry, asked anew on every change. */
 export function useFit(entry: FitEntry | undefined) {
-  const { answer: view, problem } = useLatest(entry, askFit);
-  return { view, problem };
+  const { answer: view, ...rest } = useLatest(entry, askFit);
+  return { view, ...rest };
 }
 
 export function useTechniques(

@@ -1,5 +1,6 @@
 import { useIsFetching } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
+import { useBehind } from "../api/behind";
 
 // Shorter than this nobody sees it; a mark that flickers says less than none.
 const QUIET_MS = 400;
@@ -13,8 +14,9 @@ function useReckoning() {
         ? state.isInvalidated
         : observers.some((shown) => shown.getCurrentResult().isPlaceholderData),
   });
+  const behind = useBehind();
   const [long, setLong] = useState(false);
-  const fresh = anew === 0;
+  const fresh = anew === 0 && !behind;
   useEffect(() => {
     if (fresh) {
       setLong(false);

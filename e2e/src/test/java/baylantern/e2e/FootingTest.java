@@ -212,6 +212,23 @@ class FootingTest extends DemoScreenTest {
     }
 
     @Test
+    void aFitThatIsStillReckonedIsNotTakenToTheBench() {
+        Page page = desk(lantern);
+        page.navigate("/fit");
+        Locator taken = button(page, "Take it to the Bench");
+        assertThat(taken).isEnabled();
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/fit", held::add);
+        page.getByLabel("Stick, mm").fill("6.6");
+        assertThat(taken).isDisabled();
+        assertThat(page.getByText("till then these figures are of before")).isVisible();
+        page.unroute("**/api/fit");
+        held.forEach(Route::resume);
+        assertThat(taken).isEnabled();
+        assertThat(page.getByText(Pattern.compile("stick 6.6 mm on"))).isVisible();
+    }
+
+    @Test
     void anAddressThatLeadsNowhereSaysSo() {
         Page page = desk(lantern);
         page.navigate("/fit/trees");
