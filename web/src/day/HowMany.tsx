@@ -43,7 +43,11 @@ export function HowMany({ draft, wood, onDraft }: HowManyProps) {
     queryKey: ["how-many", query],
     enabled: right,
     placeholderData: (before) => before,
-    queryFn: () => told(api.GET("/api/takes/how-many", { params: { query } })),
+    queryFn: async () => ({
+      // What it answers goes with it: the sentences under the boxes are of one question.
+      of: query,
+      many: await told(api.GET("/api/takes/how-many", { params: { query } })),
+    }),
   });
   return (
     <section aria-label="How many">
@@ -76,10 +80,11 @@ export function HowMany({ draft, wood, onDraft }: HowManyProps) {
       )}
       {many.data && right && (
         <Told
-          many={many.data}
-          living={wanted}
-          made={query.made}
-          sureWords={SURE.find(([value]) => value === sure)?.[1] ?? ""}
+          many={many.data.many}
+          living={many.data.of.living}
+          made={many.data.of.made}
+          sureWords={SURE.find(([value]) => Number(value) === many.data.of.sure)?.[1] ?? ""}
+          current={!many.isPlaceholderData}
           onDraft={onDraft}
         />
       )}
@@ -93,10 +98,11 @@ interface ToldProps {
   living: number;
   made: number;
   sureWords: string;
+  current: boolean;
   onDraft: (change: Partial<Draft>) => void;
 }
 
-function Told({ many, living, made, sureWords, onDraft }: ToldProps) {
+function Told({ many, living, made, sureWords, current, onDraft }: ToldProps) {
   const spoken = many.least !== made;
   return (
     <>
@@ -105,7 +111,7 @@ function Told({ many, living, made, sureWords, onDraft }: ToldProps) {
           Make <b>{many.least}</b>.
         </p>
         {spoken && (
-          <Button onClick={() => onDraft({ grafts: many.least })} disabled={many.least > 10000}>
+          <Button onClick={() => onDraft({ grafts: many.least })} disabled={!current || many.least > 10000}>
             Plan {many.least}
           </Button>
         )}
@@ -132,7 +138,7 @@ function Told({ many, living, made, sureWords, onDraft }: ToldProps) {
   );
 }
 
-function Curve({ many, living, made }: Omit<ToldProps, "sureWords" | "onDraft">) {
+function Curve({ many, living, made }: Omit<ToldProps, "sureWords" | "current" | "onDraft">) {
   const points = many.curve;
   const last = points[points.length - 1];
   if (!last || points.length < 2) return null;

@@ -14,7 +14,6 @@ export const useBenchDays = () =>
 export const useBenchDay = (day: string) =>
   useQuery({
     queryKey: ["bench-day", day],
-    placeholderData: (before) => before,
     queryFn: () => told(api.GET("/api/bench-days/{day}", { params: { path: { day } } })),
   });
 

@@ -63,7 +63,7 @@ export function Limbs() {
           }
         >
           {season
-            ? `${code}: ${season.why}.`
+            ? `${tree.data?.code}: ${season.why}.`
             : "Name the limbs of an old tree: how thick, how high, where they point."}
         </Statement>
         <div className="flex flex-wrap gap-x-4 gap-y-2">

@@ -65,9 +65,10 @@ export const usePlantSheet = (code: string) =>
 export const useAround = (entry: Schemas["day.DayEntry"] | undefined, planNo?: number) =>
   useQuery({
     meta: { what: "the days around it" },
-    queryKey: ["around", entry, planNo],
+    queryKey: ["around", planNo, entry],
     enabled: entry !== undefined,
-    placeholderData: (before) => before,
+    // Of another plan nothing stands under this one.
+    placeholderData: (before, asked) => (asked?.queryKey[1] === planNo ? before : undefined),
     queryFn: () =>
       told(
         api.POST("/api/graft-days/look", {

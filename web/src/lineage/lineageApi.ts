@@ -27,6 +27,5 @@ export const usePreview = (entry: Schemas["lineage.TestEntry"] | undefined) =>
     queryKey: ["recall-preview", entry],
     enabled: entry !== undefined,
     retry: false,
-    placeholderData: (before) => before,
     queryFn: () => told(api.POST("/api/recalls/preview", { body: entry as Schemas["lineage.TestEntry"] })),
   });
