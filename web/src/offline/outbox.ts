@@ -268,10 +268,14 @@ export const LATER_NAMED = /\/-(\d+)\//;
 
 export const pathOf = (path: string) => path.split("?")[0];
 
-/** Takes back what is kept here under a number; the act's own number where the farm has it already. */
-export async function takeBackKept(n: number): Promise<{ words: string } | { actId: number } | undefined> {
+/** What came of taking back something kept here: it is gone, the farm has it as an act, or it is just being sent. */
+export type TakenBack = { words: string } | { actId: number } | "on its way" | undefined;
+
+/** Takes back what is kept here under a number; nothing where it was let go already. */
+export async function takeBackKept(n: number): Promise<TakenBack> {
   const words = await letGo(n);
   if (words) return { words };
+  if ((await entries()).some((entry) => entry.n === n)) return "on its way";
   const actId = (await about<Record<string, number>>("acts"))?.[n];
   return actId ? { actId } : undefined;
 }
