@@ -43,11 +43,9 @@ export function HowMany({ draft, wood, onDraft }: HowManyProps) {
     queryKey: ["how-many", query],
     enabled: right,
     placeholderData: (before) => before,
-    queryFn: async () => ({
-      // What it answers goes with it: the sentences under the boxes are of one question.
-      of: query,
-      many: await told(api.GET("/api/takes/how-many", { params: { query } })),
-    }),
+    // What it answers goes with it: the sentences under the boxes are of one question.
+    queryFn: async () =>
+      Object.assign(await told(api.GET("/api/takes/how-many", { params: { query } })), { of: query }),
   });
   return (
     <section aria-label="How many">
@@ -80,7 +78,7 @@ export function HowMany({ draft, wood, onDraft }: HowManyProps) {
       )}
       {many.data && right && (
         <Told
-          many={many.data.many}
+          many={many.data}
           living={many.data.of.living}
           made={many.data.of.made}
           sureWords={SURE.find(([value]) => Number(value) === many.data.of.sure)?.[1] ?? ""}
@@ -108,7 +106,7 @@ function Told({ many, living, made, sureWords, current, onDraft }: ToldProps) {
     <>
       <div className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1">
         <p className="text-[17px]">
-          Make <b>{many.least}</b>.
+          Make <b>{many.least}</b> so that {living} live.
         </p>
         {spoken && (
           <Button onClick={() => onDraft({ grafts: many.least })} disabled={!current || many.least > 10000}>

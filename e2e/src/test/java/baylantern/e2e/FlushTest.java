@@ -282,6 +282,16 @@ class FlushTest extends DemoScreenTest {
         assertThat(take).isHidden();
         chooseCalled(list(page, "As sure as"), "19 times in 20");
         assertThat(take).not().hasText("Plan " + least);
+        // A number of the question before is told as that, and not taken.
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/takes/how-many*", held::add);
+        many.getByLabel("Should live").fill("40");
+        assertThat(take).isDisabled();
+        assertThat(many.getByText("so that 10 live")).isVisible();
+        page.unroute("**/api/takes/how-many*");
+        held.forEach(Route::resume);
+        assertThat(many.getByText("so that 40 live")).isVisible();
+        assertThat(take).isEnabled();
         many.getByLabel("Should live").fill("0");
         assertThat(many.getByText("A whole number from 1 to 10 000")).isVisible();
         assertThat(take).isHidden();
