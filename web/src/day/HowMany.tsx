@@ -42,7 +42,11 @@ export function HowMany({ draft, wood, onDraft }: HowManyProps) {
     meta: { what: "how many to make" },
     queryKey: ["how-many", query],
     enabled: right,
-    placeholderData: (before) => before,
+    // Of other grafts nothing stands under these.
+    placeholderData: (before) =>
+      before?.of.varietyId === query.varietyId && before.of.techniqueKey === query.techniqueKey
+        ? before
+        : undefined,
     // What it answers goes with it: the sentences under the boxes are of one question.
     queryFn: async () =>
       Object.assign(await told(api.GET("/api/takes/how-many", { params: { query } })), { of: query }),

@@ -118,6 +118,7 @@ class Pictures extends ScreenTest {
             desk.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Petrel Deep on")))
                     .click();
             assertThat(desk.getByText("Before and on the day")).isVisible();
+            assertThat(desk.getByText(Pattern.compile("so that \\d+ live"))).isVisible();
             keep(desk, "graft-day");
             desk.navigate("/bench");
             pick(desk, "Variety", "ternl");
