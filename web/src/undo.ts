@@ -72,7 +72,11 @@ async function undoOne(actId?: number): Promise<void> {
 // What waits on this device is simply not sent; what was sent since is taken back as what it has become.
 async function undoKept(n: number): Promise<void> {
   const kept = await (await keeper()).takeBackKept(n);
-  if (kept === "on its way") return failed("It is just being sent. U once more takes it back on the farm.");
+  if (kept === "on its way")
+    return say("It is just being sent. Once more, and it is taken back on the farm.", {
+      trouble: true,
+      action: { words: "Take back", run: () => takeBack(-n) },
+    });
   if (kept && "actId" in kept) return undoOne(kept.actId);
   forget();
   if (kept) say(`Taken back: ${kept.words}`);

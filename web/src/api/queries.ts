@@ -1,5 +1,15 @@
-import { useQuery } from "@tanstack/react-query";
+import { partialMatchKey, type Query, type QueryKey, useQuery } from "@tanstack/react-query";
 import api, { told } from "./client";
+
+/**
+ * The last answer stands while the next is fetched, where the keys of both begin with these words. What else stands in a key
+ * may differ: the page names what it shows by the answer, not by the question.
+ */
+export const lastOf =
+  (...of: QueryKey) =>
+  // biome-ignore lint/suspicious/noExplicitAny: what was asked before may have been of any kind
+  <A>(before: A | undefined, asked: Query<any, any, any, any> | undefined) =>
+    asked && partialMatchKey(asked.queryKey, of) ? before : undefined;
 
 export const useFarm = () => useQuery({ queryKey: ["farm"], queryFn: () => told(api.GET("/api/farm")) });
 
@@ -43,6 +53,6 @@ export const useSpots = () => useQuery({ queryKey: ["spots"], queryFn: () => tol
 export const usePlants = (search: string) =>
   useQuery({
     queryKey: ["plants", search],
-    placeholderData: (before) => before,
+    placeholderData: lastOf("plants"),
     queryFn: () => told(api.GET("/api/plants", { params: { query: { search: search || undefined } } })),
   });

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 import { useChoices } from "../units";
 import { type Draft, entryOf } from "./draft";
 import { useTray } from "./useTray";
@@ -14,7 +15,7 @@ export function useFindings(draft: Draft, entry?: Entry): Schemas["rules.Finding
   const check = useQuery({
     queryKey: ["check", any],
     enabled: any !== undefined,
-    placeholderData: (before) => before,
+    placeholderData: lastOf("check"),
     queryFn: () => told(api.POST("/api/grafts/check", { body: any as Entry })),
   });
   if (!any) return [];

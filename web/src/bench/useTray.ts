@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { told } from "../api/client";
+import { lastOf } from "../api/queries";
 import { readLength, useChoices } from "../units";
 import type { Draft } from "./draft";
 
@@ -16,10 +17,9 @@ export function useTray(draft: Draft, search: string) {
   };
   return useQuery({
     meta: { what: "the free stocks" },
-    queryKey: ["tray", query],
+    queryKey: ["tray", query.varietyId, query],
     enabled: draft.varietyId !== "",
-    placeholderData: (before, asked) =>
-      (asked?.queryKey[1] as typeof query | undefined)?.varietyId === query.varietyId ? before : undefined,
+    placeholderData: lastOf("tray", query.varietyId),
     queryFn: () => told(api.GET("/api/grafts/tray", { params: { query } })),
   });
 }

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 import { dayWords } from "../days";
 import { Field, Input, Select } from "../ui/fields";
 import { Button, Trouble } from "../ui/parts";
@@ -62,7 +63,7 @@ function StemChoice(props: { graft: Schemas["bench.Graft"]; stemId: string; onSt
   const [search, setSearch] = useState("");
   const free = useQuery({
     queryKey: ["free", graft.plantSpeciesKey, search],
-    placeholderData: (before) => before,
+    placeholderData: lastOf("free", graft.plantSpeciesKey),
     queryFn: () =>
       told(
         api.GET("/api/grafts/free-stems", {

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 import type { Draft } from "../flush/draft";
 import { percent } from "../percent";
 import { Field, Input, Select } from "../ui/fields";
@@ -40,13 +41,9 @@ export function HowMany({ draft, wood, onDraft }: HowManyProps) {
   };
   const many = useQuery({
     meta: { what: "how many to make" },
-    queryKey: ["how-many", query],
+    queryKey: ["how-many", draft.varietyId, draft.techniqueKey, query],
     enabled: right,
-    // Of other grafts nothing stands under these.
-    placeholderData: (before) =>
-      before?.of.varietyId === query.varietyId && before.of.techniqueKey === query.techniqueKey
-        ? before
-        : undefined,
+    placeholderData: lastOf("how-many", draft.varietyId, draft.techniqueKey),
     // What it answers goes with it: the sentences under the boxes are of one question.
     queryFn: async () =>
       Object.assign(await told(api.GET("/api/takes/how-many", { params: { query } })), { of: query }),

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { usePlants } from "../api/queries";
+import { lastOf, usePlants } from "../api/queries";
 import { Field, Select } from "../ui/fields";
 import { typedLength } from "../ui/keptLengths";
 import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
@@ -30,7 +30,7 @@ export function Limbs() {
   const tree = useQuery({
     queryKey: ["limbs", code, school, slips],
     enabled: code !== undefined,
-    placeholderData: (before) => before,
+    placeholderData: lastOf("limbs"),
     queryFn: () =>
       told(
         api.GET("/api/fit/limbs/{code}", {

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
 import { useLatest } from "../api/latest";
+import { lastOf } from "../api/queries";
 
 export type FitView = Schemas["fit.FitView"];
 export type FitEntry = Schemas["fit.FitEntry"];
@@ -10,7 +11,7 @@ export type Stem = Schemas["fit.MeasuredStem"];
 export const useStems = (search = "") =>
   useQuery({
     queryKey: ["fit-stems", search],
-    placeholderData: (before) => before,
+    placeholderData: lastOf("fit-stems"),
     queryFn: () => told(api.GET("/api/fit/stems", { params: { query: { search: search || undefined } } })),
   });
 
@@ -41,7 +42,7 @@ export function useTechniques(
     queryKey: ["techniques", body],
     enabled: body !== undefined,
     retry: false,
-    placeholderData: (before) => before,
+    placeholderData: lastOf("techniques"),
     queryFn: () => told(api.POST("/api/fit/techniques", { body: body as Schemas["fit.WeighEntry"] })),
   });
 }

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 
 export const useLanes = () =>
   useQuery({ meta: { what: "the lanes" }, queryKey: ["lanes"], queryFn: () => told(api.GET("/api/flush")) });
@@ -15,7 +16,7 @@ export const usePairings = (slipping: boolean) =>
   useQuery({
     meta: { what: "the lamps" },
     queryKey: ["pairings", slipping],
-    placeholderData: (before) => before,
+    placeholderData: lastOf("pairings"),
     queryFn: () => told(api.GET("/api/windows", { params: { query: { slipping } } })),
   });
 
@@ -67,8 +68,7 @@ export const useAround = (entry: Schemas["day.DayEntry"] | undefined, planNo?: n
     meta: { what: "the days around it" },
     queryKey: ["around", planNo, entry],
     enabled: entry !== undefined,
-    // Of another plan nothing stands under this one.
-    placeholderData: (before, asked) => (asked?.queryKey[1] === planNo ? before : undefined),
+    placeholderData: lastOf("around", planNo),
     queryFn: () =>
       told(
         api.POST("/api/graft-days/look", {

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 import { dated } from "../days";
 import { Input } from "../ui/fields";
 import { Overlay } from "../ui/Overlay";
@@ -27,7 +28,7 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
   const found = useQuery({
     queryKey: ["find", text],
     enabled: open && text.trim().length > 0,
-    placeholderData: (before) => before,
+    placeholderData: lastOf("find"),
     queryFn: () => told(api.GET("/api/grafts/find", { params: { query: { q: text.trim() } } })),
   });
   const rows = text.trim() ? (found.data ?? []) : [];

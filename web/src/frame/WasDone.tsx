@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import api, { told } from "../api/client";
+import { lastOf } from "../api/queries";
 import { dated, dayWords } from "../days";
 import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
 import { hourWords, takeBack } from "../undo";
@@ -8,7 +9,7 @@ import { hourWords, takeBack } from "../undo";
 const useActs = (own: boolean) =>
   useQuery({
     queryKey: ["acts", own],
-    placeholderData: (before) => before,
+    placeholderData: lastOf("acts"),
     queryFn: () => told(api.GET("/api/acts", { params: { query: { own } } })),
   });
 

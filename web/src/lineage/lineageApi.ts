@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 
 export const useLineage = (key?: string) =>
   useQuery({
     queryKey: ["lineage", key],
     enabled: key !== undefined,
-    placeholderData: (before) => before,
+    placeholderData: lastOf("lineage"),
     queryFn: () => told(api.GET("/api/lineage/{key}", { params: { path: { key: key ?? "" } } })),
   });
 

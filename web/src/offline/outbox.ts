@@ -269,7 +269,7 @@ export const LATER_NAMED = /\/-(\d+)\//;
 export const pathOf = (path: string) => path.split("?")[0];
 
 /** What came of taking back something kept here: it is gone, the farm has it as an act, or it is just being sent. */
-export type TakenBack = { words: string } | { actId: number } | "on its way" | undefined;
+type TakenBack = { words: string } | { actId: number } | "on its way" | undefined;
 
 /** Takes back what is kept here under a number; nothing where it was let go already. */
 export async function takeBackKept(n: number): Promise<TakenBack> {

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 import { dayAndYear, dayOfYear } from "../days";
 import { takeWords } from "../drawings/TakeStrip";
 import { partOf, useScope } from "../frame/scope";
@@ -37,7 +38,7 @@ export function Takes() {
   const part = partOf(scope);
   const takes = useQuery({
     queryKey: ["takes", by, part],
-    placeholderData: (before) => before,
+    placeholderData: lastOf("takes"),
     queryFn: () => told(api.GET("/api/takes", { params: { query: { by, part } } })),
   });
   const groups = takes.data?.groups ?? [];

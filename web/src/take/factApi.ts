@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 
 export type FactGroup = Schemas["take.FactGroup"];
 export type Duel = Schemas["take.DuelView"];
@@ -14,7 +15,7 @@ export const useAspects = () =>
 export const useFactGroups = (first: string, then?: string, part?: string) =>
   useQuery({
     queryKey: ["takes-by", first, then, part],
-    placeholderData: (before) => before,
+    placeholderData: lastOf("takes-by"),
     queryFn: () => told(api.GET("/api/takes/by", { params: { query: { first, then, part } } })),
   });
 

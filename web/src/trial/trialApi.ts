@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 
 export type Trial = Schemas["trial.TrialView"];
 export type TrialEntry = Schemas["trial.TrialEntry"];
@@ -16,7 +17,7 @@ export const useTrialAspects = (species: string) =>
   useQuery({
     meta: { what: "what can be tried" },
     queryKey: ["trial-aspects", species],
-    placeholderData: (before) => before,
+    placeholderData: lastOf("trial-aspects"),
     queryFn: () => told(api.GET("/api/trials/aspects", { params: { query: { species } } })),
   });
 
@@ -28,7 +29,7 @@ export const useTrialSize = (entry: TrialEntry | undefined) =>
     enabled: entry !== undefined,
     retry: false,
     gcTime: 0,
-    placeholderData: (before) => before,
+    placeholderData: lastOf("trial-size"),
     queryFn: () => told(api.POST("/api/trials/try", { body: entry as TrialEntry })),
   });
 

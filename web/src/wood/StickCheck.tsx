@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
-import { useRules } from "../api/queries";
+import { lastOf, useRules } from "../api/queries";
 import { dated, dayWords } from "../days";
 import { GradeMark } from "../drawings/GradeMark";
 import { StickState } from "../drawings/StickStates";
@@ -89,7 +89,7 @@ function Look({ species, lotId, plantId }: { species: string; lotId?: number; pl
     queryKey: ["judge", body],
     enabled: some,
     retry: false,
-    placeholderData: (before) => before,
+    placeholderData: lastOf("judge"),
     queryFn: () => told(api.POST("/api/stick-checks/judge", { body })),
   });
   const keep = () =>

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import api, { type Schemas, told } from "../api/client";
+import { lastOf } from "../api/queries";
 
 export type Lot = Schemas["wood.LotView"];
 export type Source = Schemas["lineage.SourceView"];
@@ -7,7 +8,7 @@ export type Source = Schemas["lineage.SourceView"];
 export const useShelf = (search = "") =>
   useQuery({
     queryKey: ["shelf", search],
-    placeholderData: (before) => before,
+    placeholderData: lastOf("shelf"),
     queryFn: () => told(api.GET("/api/lots", { params: { query: { search: search || undefined } } })),
   });
 

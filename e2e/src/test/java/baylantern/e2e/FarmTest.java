@@ -110,15 +110,13 @@ class FarmTest extends DemoScreenTest {
         assertThat(button(page, "Log this graft")).hasCount(0);
         pick(page, "Variety", "bellw");
         // As a scanner does it: entered before its answer has come.
-        List<Route> held = new ArrayList<>();
-        page.route(Pattern.compile("/api/grafts/tray\\?"), held::add);
+        HeldBack stocks = new HeldBack(page, "/api/grafts/tray?");
         choose(list(page, "Technique"), "chip");
         assertThat(page.getByText("This variety is protected")).isVisible();
         page.getByLabel("Find a stock by code or place").fill("CT-");
-        page.waitForCondition(() -> !held.isEmpty());
+        stocks.hasSome();
         page.getByLabel("Find a stock by code or place").press("Enter");
-        page.unroute(Pattern.compile("/api/grafts/tray\\?"));
-        held.forEach(Route::resume);
+        stocks.letThrough();
         assertThat(page.getByRole(
                         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Log \\d+ grafts"))))
                 .isEnabled();

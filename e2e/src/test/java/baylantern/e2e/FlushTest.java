@@ -4,13 +4,10 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -47,12 +44,11 @@ class FlushTest extends DemoScreenTest {
     @Test
     void nothingIsSaidToBeUnlitBeforeItIsKnown() {
         Page page = desk(lantern);
-        List<Route> held = new ArrayList<>();
-        page.route(Pattern.compile("/api/windows\\?"), held::add);
+        HeldBack lit = new HeldBack(page, "/api/windows?");
         page.navigate("/flush");
         assertThat(heading(page, "Fetching the lit days …")).isVisible();
         assertThat(page.getByText("Nothing is lit")).hasCount(0);
-        held.forEach(Route::resume);
+        lit.letThrough();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
                 .containsText("Avocado is lit");
     }
@@ -283,13 +279,11 @@ class FlushTest extends DemoScreenTest {
         chooseCalled(list(page, "As sure as"), "19 times in 20");
         assertThat(take).not().hasText("Plan " + least);
         // A number of the question before is told as that, and not taken.
-        List<Route> held = new ArrayList<>();
-        page.route("**/api/takes/how-many*", held::add);
+        HeldBack answer = new HeldBack(page, "/api/takes/how-many");
         many.getByLabel("Should live").fill("40");
         assertThat(take).isDisabled();
         assertThat(many.getByText("so that 10 live")).isVisible();
-        page.unroute("**/api/takes/how-many*");
-        held.forEach(Route::resume);
+        answer.letThrough();
         assertThat(many.getByText("so that 40 live")).isVisible();
         assertThat(take).isEnabled();
         many.getByLabel("Should live").fill("0");

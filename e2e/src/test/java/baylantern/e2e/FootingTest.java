@@ -198,15 +198,14 @@ class FootingTest extends DemoScreenTest {
         looks.nth(0).getByRole(AriaRole.BUTTON).last().click();
         Locator grade = page.getByLabel("Its grade");
         assertThat(grade).hasAttribute("aria-busy", "false");
-        List<Route> held = new ArrayList<>();
-        page.route("**/api/stick-checks/judge", held::add);
+        HeldBack answer = new HeldBack(page, "/api/stick-checks/judge");
         looks.nth(1).getByRole(AriaRole.BUTTON).last().click();
         assertThat(grade).hasAttribute("aria-busy", "true");
         Locator before = page.getByText("till then these figures are of before");
         assertThat(before).isVisible();
         axeClean(page);
-        assertThat(held).hasSize(1);
-        held.get(0).resume();
+        assertThat(answer.count()).isEqualTo(1);
+        answer.letThrough();
         assertThat(grade).hasAttribute("aria-busy", "false");
         assertThat(before).hasCount(0);
     }
@@ -217,13 +216,11 @@ class FootingTest extends DemoScreenTest {
         page.navigate("/fit");
         Locator taken = button(page, "Take it to the Bench");
         assertThat(taken).isEnabled();
-        List<Route> held = new ArrayList<>();
-        page.route("**/api/fit", held::add);
+        HeldBack answer = new HeldBack(page, "/api/fit");
         page.getByLabel("Stick, mm").fill("6.6");
         assertThat(taken).isDisabled();
         assertThat(page.getByText("till then these figures are of before")).isVisible();
-        page.unroute("**/api/fit");
-        held.forEach(Route::resume);
+        answer.letThrough();
         assertThat(taken).isEnabled();
         assertThat(page.getByText(Pattern.compile("stick 6.6 mm on"))).isVisible();
     }

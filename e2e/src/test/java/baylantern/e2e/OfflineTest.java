@@ -8,7 +8,6 @@ import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.time.Instant;
@@ -262,16 +261,14 @@ class OfflineTest extends ScreenTest {
         Page phone = outOnTheRounds();
         String code = answered(phone);
         assertThat(kept(phone, 1)).isVisible();
-        List<Route> onTheWay = new ArrayList<>();
-        phone.route("**/api/looks", onTheWay::add);
+        HeldBack onTheWay = new HeldBack(phone, "/api/looks");
         handset.joined();
-        phone.waitForCondition(() -> !onTheWay.isEmpty());
+        onTheWay.hasSome();
         phone.keyboard().press("u");
         assertThat(phone.getByText("It is just being sent")).isVisible();
-        onTheWay.get(0).resume();
+        onTheWay.letThrough();
         assertThat(phone.getByText("kept on this phone")).hasCount(0);
         Assertions.assertThat(acts(CODE)).containsExactly(code);
-        phone.unroute("**/api/looks");
         phone.keyboard().press("u");
         assertThat(phone.getByText("Taken back: " + code)).isVisible();
     }

@@ -1,6 +1,5 @@
 package baylantern.app.platform;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -23,10 +22,12 @@ public class MergeService {
 
     private final JdbcTemplate jdbc;
     private final Changes changes;
+    private final TableVault vault;
 
-    MergeService(JdbcTemplate jdbc, Changes changes) {
+    MergeService(JdbcTemplate jdbc, Changes changes, TableVault vault) {
         this.jdbc = jdbc;
         this.changes = changes;
+        this.vault = vault;
     }
 
     private record Column(String table, String name) {}
@@ -73,15 +74,11 @@ public class MergeService {
     }
 
     private List<Column> keys() {
-        List<Column> keys = new ArrayList<>();
-        TableVault.TABLES.stream()
+        return TableVault.TABLES.stream()
                 .filter(table -> table.startsWith("lineage_"))
-                .forEach(table -> keys.addAll(jdbc.query(
-                        "SELECT table_name, column_name FROM information_schema.columns WHERE table_name = ? ORDER BY 2",
-                        (row, n) -> column(row.getString(1), row.getString(2)),
-                        table.toUpperCase(Locale.ROOT))));
-        keys.removeIf(column -> !KEYS.contains(column.name));
-        return keys;
+                .flatMap(table ->
+                        vault.columns(table).stream().filter(KEYS::contains).map(name -> new Column(table, name)))
+                .toList();
     }
 
     private static Column column(String table, String name) {
