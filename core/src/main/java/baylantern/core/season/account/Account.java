@@ -33,8 +33,8 @@ public enum Account {
         return beforehand;
     }
 
-    /** Whether its rates depend on the age alone, so that their sum over many days is told by both ends. */
-    boolean byAge() {
-        return this == WARMTH || this == WARMTH_BY_SEASON || this == DAYS;
+    /** Whether the sum of its rates over many days is told by both ends; it is where no driver pulls day by day. */
+    boolean byEnds() {
+        return this != RAINS;
     }
 }

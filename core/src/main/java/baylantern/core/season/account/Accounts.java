@@ -14,7 +14,7 @@ public final class Accounts {
 
     private static final int REST_DAYS = 22;
     private static final int RESTED_DAYS = 45;
-    private static final double CLOSE_DAYS = 9;
+    private static final double CLOSE_DAYS = 7;
     private static final double ROUGH_DAYS = 20;
     private static final double SURE = 25;
 
@@ -79,8 +79,9 @@ public final class Accounts {
         this.seasonal = wave.levels();
         this.seasonWave = wave.wave();
         double aYear = YearDay.YEAR_DAYS * grounds.warmthADay() / grounds.priorWarmth();
-        this.close = new Dates(trees, CLOSE_DAYS, aYear);
-        this.rough = new Dates(trees, ROUGH_DAYS, aYear);
+        Map<Long, Integer> leads = Leads.of(trees);
+        this.close = new Dates(trees, leads, CLOSE_DAYS, aYear);
+        this.rough = new Dates(trees, leads, ROUGH_DAYS, aYear);
         this.canopy = new CanopyTable(grounds.rules(), trees, past);
         this.pull = Pull.learn(trees, past, warmth, days);
     }
@@ -126,7 +127,7 @@ public final class Accounts {
     }
 
     /** What the accounts say of one tree. */
-    record Hand(AgeTable warmth, AgeTable seasonal, AgeTable days, double[] close, double[] rough) {}
+    record Hand(AgeTable warmth, AgeTable seasonal, AgeTable days, DatesClock close, DatesClock rough) {}
 
     /**
      * Adds up the rate of a next swell over the steps of a line, for a tree that swelled on a day.
@@ -170,12 +171,11 @@ public final class Accounts {
         return sums.length;
     }
 
-    private static int byDates(double[] byDay, int swell, Onward line, double[] sums) {
-        double sum = 0;
+    private static int byDates(DatesClock clock, int swell, Onward line, double[] sums) {
+        double before = clock.rate(swell, line.from());
         for (int i = 0; i < sums.length; i++) {
-            sum += line.width(i) * byDay[line.yearDay(i)] * rested(line.middle(i) - swell);
-            sums[i] = sum;
-            if (sum > SURE) {
+            sums[i] = clock.rate(swell, line.end(i)) - before;
+            if (sums[i] > SURE) {
                 return i + 1;
             }
         }
@@ -224,12 +224,11 @@ public final class Accounts {
         };
     }
 
-    private static double dates(double[] byDay, int swell, double chance, int most) {
-        double left = -Math.log(Math.max(1e-9, chance));
+    private static double dates(DatesClock clock, int swell, double chance, int most) {
+        double reached = -Math.log(Math.max(1e-9, chance));
         int days = REST_DAYS;
-        while (left > 0 && days < most) {
+        while (days < most && clock.rate(swell, swell + days) < reached) {
             days += 2;
-            left -= 2 * byDay[YearDay.of(swell + days)] * rested(days);
         }
         return days;
     }

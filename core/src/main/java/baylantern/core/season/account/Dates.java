@@ -1,73 +1,85 @@
 package baylantern.core.season.account;
 
-import baylantern.core.rules.Known;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** How often trees swell on each day of the year, from the dates they did: a tree's own first, then its kin's. */
+/**
+ * How often trees swell on each day of the year, from the dates they did: a tree's own, and its kin's, moved by as much as
+ * it swells later than they.
+ */
 final class Dates {
 
-    private static final int DAYS = 366;
     private static final double PRIOR_YEARS = 0.6;
-    private static final double KIN_YEARS = 1.2;
+    private static final double KIN_YEARS = 6;
 
-    private final Map<Long, double[]> byPlant = new HashMap<>();
-    private final double[] farm;
+    private final Map<Long, DatesClock> byPlant = new HashMap<>();
+    private final DatesClock farm;
 
-    Dates(List<TreeRecord> trees, double widthDays, double aYear) {
+    /**
+     * Learns from trees.
+     *
+     * @param leads days by which each swells later than its kin, see {@link Leads}
+     * @param widthDays how closely dates are kept
+     * @param aYear swells a year of the species with nothing seen
+     */
+    Dates(List<TreeRecord> trees, Map<Long, Integer> leads, double widthDays, double aYear) {
         double[] kernel = kernel(widthDays);
-        double[] sum = new double[DAYS];
+        double[] kin = new double[YearRates.DAYS];
         double years = 0;
-        Map<Long, double[]> own = new HashMap<>();
-        Map<Long, Double> watched = new HashMap<>();
         for (TreeRecord tree : trees) {
-            double[] dates = new double[DAYS];
-            for (TreeRecord.Seen swell : tree.swells()) {
-                add(dates, kernel, YearDay.of(swell.day()));
-            }
-            int looks = tree.looks().size();
-            double span = looks < 2
-                    ? 0
-                    : (tree.looks().get(looks - 1).day() - tree.looks().get(0).day()) / YearDay.YEAR_DAYS;
-            own.put(tree.plant(), dates);
-            watched.put(tree.plant(), span);
-            years += span;
-            for (int i = 0; i < DAYS; i++) {
-                sum[i] += dates[i];
-            }
+            addSwells(tree, leads.getOrDefault(tree.plant(), 0), kernel, kin);
+            years += years(tree);
         }
-        this.farm = new double[DAYS];
-        for (int i = 0; i < DAYS; i++) {
-            farm[i] = (sum[i] + PRIOR_YEARS * aYear / YearDay.YEAR_DAYS) / (years + PRIOR_YEARS);
+        for (int i = 0; i < kin.length; i++) {
+            kin[i] = (kin[i] + PRIOR_YEARS * aYear / YearDay.YEAR_DAYS) / (years + PRIOR_YEARS);
         }
-        own.forEach((plant, dates) -> {
-            double span = Known.in(watched, plant);
-            double[] all = new double[DAYS];
-            for (int i = 0; i < DAYS; i++) {
-                all[i] = (dates[i] + KIN_YEARS * farm[i]) / (span + KIN_YEARS);
+        this.farm = new DatesClock(new YearRates(kin));
+        for (TreeRecord tree : trees) {
+            double[] own = new double[YearRates.DAYS];
+            addSwells(tree, 0, kernel, own);
+            int lead = leads.getOrDefault(tree.plant(), 0);
+            for (int i = 0; i < own.length; i++) {
+                own[i] += KIN_YEARS * kin[Math.floorMod(i - lead, own.length)];
+                own[i] /= years(tree) + KIN_YEARS;
             }
-            byPlant.put(plant, all);
-        });
+            byPlant.put(tree.plant(), new DatesClock(new YearRates(own)));
+        }
     }
 
-    private static double[] kernel(double width) {
-        double[] kernel = new double[DAYS];
-        for (int i = 0; i < DAYS; i++) {
-            int away = Math.min(i, DAYS - i);
+    // Years over which it was looked at.
+    private static double years(TreeRecord tree) {
+        int looks = tree.looks().size();
+        return looks < 2
+                ? 0
+                : (tree.looks().get(looks - 1).day() - tree.looks().get(0).day()) / YearDay.YEAR_DAYS;
+    }
+
+    private static void addSwells(TreeRecord tree, int lead, double[] kernel, double[] into) {
+        for (TreeRecord.Seen swell : tree.swells()) {
+            add(into, kernel, YearDay.of(swell.day()) - lead);
+        }
+    }
+
+    /** A normal of a width in days about day 0 of the year, round the turn of the year. */
+    static double[] kernel(double width) {
+        double[] kernel = new double[YearRates.DAYS];
+        for (int i = 0; i < kernel.length; i++) {
+            int away = Math.min(i, kernel.length - i);
             kernel[i] = Math.exp(-away * away / (2 * width * width)) / (width * Math.sqrt(2 * Math.PI));
         }
         return kernel;
     }
 
-    private static void add(double[] dates, double[] kernel, int day) {
-        for (int i = 0; i < DAYS; i++) {
-            dates[i] += kernel[Math.floorMod(i - day, DAYS)];
+    /** Adds a kernel about a day of the year. */
+    static void add(double[] dates, double[] kernel, int day) {
+        for (int i = 0; i < dates.length; i++) {
+            dates[i] += kernel[Math.floorMod(i - day, dates.length)];
         }
     }
 
-    /** Swells expected of a tree on each day of the year. */
-    double[] of(long plant) {
+    /** The clock by which a tree swells. */
+    DatesClock of(long plant) {
         return byPlant.getOrDefault(plant, farm);
     }
 }

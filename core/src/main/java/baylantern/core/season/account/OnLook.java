@@ -164,9 +164,9 @@ final class OnLook {
                 : weight;
     }
 
-    // The rate summed over the days after a swell; by age alone it is told at once, else step by step.
+    // The rate summed over the days after a swell, at once where both ends tell it, else step by step.
     private double since(Account account, int swell, int days) {
-        int steps = account.byAge() ? 1 : (days + Steps.WIDE_DAYS - 1) / Steps.WIDE_DAYS;
+        int steps = account.byEnds() ? 1 : (days + Steps.WIDE_DAYS - 1) / Steps.WIDE_DAYS;
         int[] ends = new int[steps];
         for (int i = 0; i < steps; i++) {
             ends[i] = i == steps - 1 ? days : (i + 1) * Steps.WIDE_DAYS;

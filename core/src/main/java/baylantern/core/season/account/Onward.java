@@ -10,7 +10,6 @@ final class Onward {
     private final int[] ends;
     private final double before;
     private final double[] warmth;
-    private final int[] yearDays;
     private double[] pulls = {};
 
     /**
@@ -25,10 +24,8 @@ final class Onward {
         this.ends = ends;
         this.before = line.sky().warmth(from);
         this.warmth = new double[ends.length];
-        this.yearDays = new int[ends.length];
         for (int i = 0; i < ends.length; i++) {
             warmth[i] = line.sky().warmth(from + ends[i]);
-            yearDays[i] = YearDay.of(middle(i));
         }
     }
 
@@ -52,11 +49,6 @@ final class Onward {
     /** The day in the middle of a step. */
     int middle(int step) {
         return from + ((step == 0 ? 0 : ends[step - 1]) + 1 + ends[step]) / 2;
-    }
-
-    /** That day's place in the year. */
-    int yearDay(int step) {
-        return yearDays[step];
     }
 
     /** Bud warmth summed to the evening it goes on from. */

@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Hindcast {
 
-    private static final int STEP_DAYS = 150;
+    private static final int STEP_DAYS = 60;
     private static final double LOOKS_A_FLUSH = 6.5;
     private static final double LEAST_COUNTS = 0.15;
 
@@ -34,7 +34,7 @@ public final class Hindcast {
     private final int until;
     private final int every;
     private final double counts;
-    private final List<LookCase> cases = new ArrayList<>();
+    private final List<Asked> asked = new ArrayList<>();
     private final List<Told> told = new ArrayList<>();
     private final Map<Integer, List<SkyDays>> lines = new HashMap<>();
     private final @Nullable Consumer<Foretold> listener;
@@ -97,7 +97,7 @@ public final class Hindcast {
     private void step(int now) {
         Accounts accounts = Accounts.learn(
                 grounds, trees.stream().map(tree -> tree.until(now)).toList(), skies.past());
-        Lessons lessons = new Lessons(come(now), now);
+        Lessons lessons = new Lessons(cases(now), now);
         Foretelling foretelling = new Foretelling(accounts);
         for (TreeRecord tree : trees) {
             for (int i = 0; i < tree.looks().size(); i++) {
@@ -109,16 +109,43 @@ public final class Hindcast {
         }
     }
 
-    private List<LookCase> come(int now) {
-        return cases.stream().filter(one -> one.came().by() <= now).toList();
+    /**
+     * A look gone through.
+     *
+     * @param came as it was seen later; none where it has not come to this day, or only after one that nobody saw, of which
+     *     none can say how long it took
+     */
+    private record Asked(TreeRecord tree, int day, Map<Account, double[][]> told, Optional<TreeRecord.Seen> came) {
+
+        boolean hid() {
+            return came.isEmpty() && tree.next(day).isPresent();
+        }
     }
 
-    // Of a swell after one that nobody saw none can say how long it took, so it is no case.
+    // What was known on the evening of a day of what came of the looks before it.
+    private List<LookCase> cases(int now) {
+        List<LookCase> cases = new ArrayList<>();
+        for (Asked one : asked) {
+            Optional<TreeRecord.Seen> came = one.came.filter(seen -> seen.by() <= now);
+            int last = lastLook(one.tree, now);
+            if (came.isPresent() || (!one.hid() && last > one.day)) {
+                Came known = came.map(Came::between).orElse(Came.notBy(last));
+                cases.add(new LookCase(one.tree.plant(), one.day, one.told, known, counts));
+            }
+        }
+        return cases;
+    }
+
+    private static int lastLook(TreeRecord tree, int now) {
+        int last = Integer.MIN_VALUE;
+        for (TreeRecord.Look look : tree.looks()) {
+            last = look.day() <= now ? look.day() : last;
+        }
+        return last;
+    }
+
     private void foretell(TreeRecord tree, int day, Lessons lessons, Foretelling foretelling) {
         Optional<TreeRecord.Seen> came = tree.next(day).filter(seen -> !gaps.hidAFlush(tree.plant(), seen));
-        if (came.isEmpty() && listener == null) {
-            return;
-        }
         List<SkyDays> ahead = lines.computeIfAbsent(day, skies::from);
         TreeRecord then = tree.until(day);
         Map<Account, double[][]> chances = foretelling.of(then, foretelling.lines(ahead));
@@ -126,9 +153,9 @@ public final class Hindcast {
         Widths.Range range = lessons.widths().of(days);
         double prior = new Days(unlearned.of(Account.WARMTH, then, unlearned.lines(ahead.subList(0, 1)))).at(0.5);
         Foretold said = new Foretold(tree.plant(), day, range, prior);
+        asked.add(new Asked(tree, day, chances, came));
         came.ifPresent(seen -> {
-            LookCase one = new LookCase(tree.plant(), day, chances, seen, counts);
-            cases.add(one);
+            LookCase one = new LookCase(tree.plant(), day, chances, Came.between(seen), counts);
             told.add(new Told(said, one.placed(days), one.held(days, range)));
         });
         if (listener != null) {
@@ -138,7 +165,7 @@ public final class Hindcast {
 
     /** What all of it taught. */
     public Lessons lessons() {
-        return new Lessons(cases, until);
+        return new Lessons(cases(until), until);
     }
 
     /** Every range told, in the order of the looks. */

@@ -16,7 +16,7 @@ import java.util.Map;
  */
 public final class Lessons {
 
-    private static final double SPECIES_CASES = 3;
+    private static final double SPECIES_CASES = 2;
     private static final double TREE_CASES = 20;
     private static final double USUAL_TRUST_HEAD = 0.5;
 
@@ -45,7 +45,11 @@ public final class Lessons {
         for (LookCase one : cases) {
             Days days = together(one.plant(), one.told());
             misses.add(new Widths.Miss(
-                    days.at(0.1), days.at(0.5), days.at(0.9), one.placed(days), one.day(), one.counts()));
+                    new Widths.Range(days.at(0.1), days.at(0.5), days.at(0.9)),
+                    one.placed(days),
+                    one.came().open(),
+                    one.day(),
+                    one.counts()));
         }
         widths = new Widths(misses, now);
     }

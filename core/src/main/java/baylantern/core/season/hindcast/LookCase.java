@@ -2,17 +2,16 @@ package baylantern.core.season.hindcast;
 
 import baylantern.core.rules.Known;
 import baylantern.core.season.account.Account;
-import baylantern.core.season.account.TreeRecord;
 import java.util.Map;
 
 /**
- * One look on a past day: what each account said then, and what came.
+ * One look on a past day: what each account said then, and what came of it so far.
  *
  * @param day the day of the look, counted from the epoch
  * @param told chances by account, trust in the look, and step after it
  * @param counts how much it counts, since looks on one flush are not independent
  */
-record LookCase(long plant, int day, Map<Account, double[][]> told, TreeRecord.Seen came, double counts) {
+record LookCase(long plant, int day, Map<Account, double[][]> told, Came came, double counts) {
 
     // Nobody is quite sure of an account; without this a poor one would be kept for its wide tails alone.
     private static final double STRAY = 0.1;
@@ -28,7 +27,7 @@ record LookCase(long plant, int day, Map<Account, double[][]> told, TreeRecord.S
         return Math.max(from() + 1, came.by() - day);
     }
 
-    /** What each account gave the days between which it came, a day's worth. */
+    /** What each account gave the days between which it came, a day's worth; or that it had not come. */
     Stacking.Scored scored(int[] trust) {
         double[] chances = new double[trust.length];
         for (Account account : Account.values()) {
@@ -39,12 +38,21 @@ record LookCase(long plant, int day, Map<Account, double[][]> told, TreeRecord.S
 
     double scoredOf(Account account, int trust) {
         Days days = new Days(Known.in(told, account)[trust]);
+        if (came.open()) {
+            return (1 - STRAY) * (1 - days.by(from())) + STRAY * Math.exp(-from() / STRAY_DAYS);
+        }
         double stray = Math.exp(-from() / STRAY_DAYS) - Math.exp(-to() / STRAY_DAYS);
         return ((1 - STRAY) * (days.by(to()) - days.by(from())) + STRAY * stray) / (to() - from());
     }
 
-    /** Where between the two looks it came, as the forecast itself would place it, days after the look. */
+    /**
+     * Where between the two looks it came, as the forecast itself would place it, days after the look; where it has not
+     * come, the day after which it will.
+     */
     double placed(Days days) {
+        if (came.open()) {
+            return from();
+        }
         double sum = 0;
         double at = 0;
         for (int i = 0; i < PLACES; i++) {

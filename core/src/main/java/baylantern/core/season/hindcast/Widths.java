@@ -8,18 +8,18 @@ import java.util.List;
  * Corrects a range by the farm's own past misses at the same lead: the middle is drawn to where the past came, and the
  * ends are set so far away that a tenth of the past lay beyond each (split conformal prediction with weights, Barber and
  * others 2023; recent misses count more, so that it adapts as in Gibbs and Candès 2021). Beforehand it stands on some
- * wide misses, so that a range is never narrow because a form is sure of itself.
+ * wide misses, so that a range is never narrow because a form is sure of itself. What has not come by now counts too, as
+ * later than it is by now (Efron 1967; the same as the product-limit estimate, Kaplan and Meier 1958).
  */
 public final class Widths {
 
     /** Ends of the leads, days from the look to the middle told; the last has none. */
     public static final List<Integer> LEADS = List.of(30, 60, 120, Integer.MAX_VALUE);
 
-    // Not quite a tenth: ends are whole days, and a swell is only known to lie between two looks.
-    private static final double TAIL = 0.11;
+    private static final double TAIL = 0.1;
     private static final double PRIOR_CASES = 4;
     private static final double OTHER_LEADS_CASES = 15;
-    private static final double SHIFT_SHARE = 0.3;
+    private static final double SHIFT_SHARE = 0.1;
     private static final double HALF_LIFE_DAYS = 200;
     private static final double LEAST_TIMES = 0.35;
     private static final double[] WIDE_MISSES = {-1.6, -1.2, -0.8, -0.4, 0, 0.4, 0.8, 1.2, 1.6};
@@ -33,15 +33,17 @@ public final class Widths {
     /**
      * A past miss, in days after the look.
      *
+     * @param told the range before it was corrected
+     * @param came when it came, days after the look; where {@code open} it had not come by then
      * @param day the day of the look, counted from the epoch
      * @param counts how much it counts, since looks on one flush are not independent
      */
-    record Miss(double low, double mid, double high, double came, int day, double counts) {
+    record Miss(Range told, double came, boolean open, int day, double counts) {
 
         /** How far off, in halves of the range told; under 0 where it came early. */
         double off() {
-            double days = came - mid;
-            return days / Math.max(1, days < 0 ? mid - low : high - mid);
+            double days = came - told.mid;
+            return days / Math.max(1, days < 0 ? told.mid - told.low : told.high - told.mid);
         }
     }
 
@@ -66,36 +68,62 @@ public final class Widths {
 
     private static Times times(List<Miss> misses, int lead, int now) {
         double own = misses.stream()
-                .filter(miss -> lead(miss.mid) == lead)
+                .filter(miss -> lead(miss.told.mid) == lead)
                 .mapToDouble(Miss::counts)
                 .sum();
-        List<double[]> weighed = new ArrayList<>();
+        List<Off> weighed = new ArrayList<>();
         for (Miss miss : misses) {
-            double near = lead(miss.mid) == lead ? 1 : OTHER_LEADS_CASES / (OTHER_LEADS_CASES + own);
+            double near = lead(miss.told.mid) == lead ? 1 : OTHER_LEADS_CASES / (OTHER_LEADS_CASES + own);
             double weight = miss.counts * near * Math.pow(0.5, (now - miss.day) / HALF_LIFE_DAYS);
-            weighed.add(new double[] {miss.off(), weight});
+            weighed.add(new Off(miss.off(), weight, miss.open));
         }
         for (int i = 0; i < WIDE_MISSES.length; i++) {
-            weighed.add(new double[] {WIDE_MISSES[i], WIDE_MASS[i] * PRIOR_CASES});
+            weighed.add(new Off(WIDE_MISSES[i], WIDE_MASS[i] * PRIOR_CASES, false));
         }
-        weighed.sort(Comparator.comparingDouble(w -> w[0]));
-        double shift = SHIFT_SHARE * quantile(weighed, 0.5);
+        List<Off> sure = sure(weighed);
+        double shift = SHIFT_SHARE * quantile(sure, 0.5);
         return new Times(
                 shift,
-                Math.max(LEAST_TIMES, shift - quantile(weighed, TAIL)),
-                Math.max(LEAST_TIMES, quantile(weighed, 1 - TAIL) - shift));
+                Math.max(LEAST_TIMES, shift - quantile(sure, TAIL)),
+                Math.max(LEAST_TIMES, quantile(sure, 1 - TAIL) - shift));
     }
 
-    private static double quantile(List<double[]> sorted, double share) {
-        double all = sorted.stream().mapToDouble(w -> w[1]).sum();
+    /**
+     * How far off, and with what weight.
+     *
+     * @param open true where it will be farther
+     */
+    record Off(double off, double weight, boolean open) {}
+
+    /** The same by how far off, with the weight of every open one shared by those that are farther, as far as there are any. */
+    static List<Off> sure(List<Off> all) {
+        List<Off> sorted =
+                all.stream().sorted(Comparator.comparingDouble(Off::off)).toList();
+        List<Off> sure = new ArrayList<>();
+        double farther = sorted.stream().mapToDouble(Off::weight).sum();
+        double times = 1;
+        for (Off one : sorted) {
+            double more = farther - one.weight;
+            if (one.open) {
+                times *= more > 0 ? farther / more : 1;
+            } else {
+                sure.add(new Off(one.off, one.weight * times, false));
+            }
+            farther = more;
+        }
+        return sure;
+    }
+
+    private static double quantile(List<Off> sorted, double share) {
+        double all = sorted.stream().mapToDouble(Off::weight).sum();
         double at = 0;
-        for (double[] one : sorted) {
-            at += one[1];
+        for (Off one : sorted) {
+            at += one.weight;
             if (at >= share * all) {
-                return one[0];
+                return one.off;
             }
         }
-        return sorted.get(sorted.size() - 1)[0];
+        return sorted.get(sorted.size() - 1).off;
     }
 
     /** The range of some chances, corrected. */

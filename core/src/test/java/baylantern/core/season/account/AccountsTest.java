@@ -169,24 +169,4 @@ class AccountsTest {
         double[][] south = new Drivers(20_000, days, 900, 14, new SunTurn(20_000, 400, -30)).from(0, 400);
         assertThat(north[201][5]).isCloseTo(-south[201][5], within(1e-9));
     }
-
-    @Test
-    void aTreeThatSwellsOnTheSameDatesIsExpectedOnThem() {
-        List<TreeRecord.Seen> swells = new ArrayList<>();
-        List<TreeRecord.Look> looks = new ArrayList<>();
-        int start = 19_000;
-        var rest = baylantern.core.season.flush.CanopyShares.all(baylantern.core.rules.BudStage.R);
-        looks.add(new TreeRecord.Look(start, rest));
-        for (int year = 0; year < 4; year++) {
-            int day = start + 100 + Math.round(365.25f * year);
-            swells.add(new TreeRecord.Seen(day, day - 5, day + 5));
-        }
-        looks.add(new TreeRecord.Look(start + 4 * 365, rest));
-        Dates dates = new Dates(List.of(new TreeRecord(1, looks, swells)), 9, 3);
-        double[] own = dates.of(1);
-        double year = java.util.Arrays.stream(own).sum();
-        assertThat(year).as("swells a year").isBetween(0.9, 1.6);
-        int on = YearDay.of(start + 100);
-        assertThat(own[on]).isGreaterThan(8 * own[(on + 180) % 366]);
-    }
 }

@@ -73,7 +73,7 @@ class StackingTest {
         for (int i = 0; i < 4000; i++) {
             // Told 20 to 60 with the middle at 40; truth spread twice as wide and later.
             double came = 46 + 30 * random.nextGaussian();
-            misses.add(new Widths.Miss(20, 40, 60, came, 1000, 1));
+            misses.add(new Widths.Miss(new Widths.Range(20, 40, 60), came, false, 1000, 1));
         }
         Widths widths = new Widths(misses, 1000);
         Days told = uniform(15, 65);
@@ -81,12 +81,67 @@ class StackingTest {
         long held = misses.stream()
                 .filter(miss -> range.low() <= miss.came() && miss.came() <= range.high())
                 .count();
-        assertThat(held / 4000.0).isBetween(0.7, 0.8);
+        assertThat(held / 4000.0).isBetween(0.75, 0.84);
         assertThat(new Widths(List.of(), 0).of(told).high()).as("begun wide").isGreaterThan(told.at(0.9));
         double[] rising = IntStream.range(1, 100)
                 .mapToDouble(i -> widths.at(told, i / 100.0))
                 .toArray();
         assertThat(rising).isSorted().doesNotContain(0.0);
         assertThat(Arrays.stream(rising).min().orElseThrow()).isPositive();
+    }
+
+    /** Product-limit estimate of Kaplan and Meier 1958, straight from its formula. */
+    private static double laterThan(double off, List<Widths.Off> all) {
+        double stays = 1;
+        for (Widths.Off one : all) {
+            if (!one.open() && one.off() <= off) {
+                double left = all.stream()
+                        .filter(other -> other.off() >= one.off())
+                        .mapToDouble(Widths.Off::weight)
+                        .sum();
+                stays *= 1 - one.weight() / left;
+            }
+        }
+        return stays;
+    }
+
+    @Test
+    void whatHasNotComeYetCountsAsTheProductLimitSays() {
+        SplittableRandom random = new SplittableRandom(5);
+        List<Widths.Off> all = new ArrayList<>();
+        double unseen = 0;
+        for (int i = 0; i < 400; i++) {
+            double came = -Math.log(random.nextDouble());
+            double looked = 2 * random.nextDouble();
+            all.add(new Widths.Off(Math.min(came, looked), 0.5 + random.nextDouble(), came > looked));
+            unseen += came > looked ? 1 : 0;
+        }
+        assertThat(unseen).isGreaterThan(100);
+        List<Widths.Off> sure = Widths.sure(all);
+        double whole = all.stream().mapToDouble(Widths.Off::weight).sum();
+        for (double off = 0.1; off < 1.9; off += 0.1) {
+            double until = off;
+            double share = sure.stream()
+                            .filter(one -> one.off() <= until)
+                            .mapToDouble(Widths.Off::weight)
+                            .sum()
+                    / whole;
+            assertThat(share).isCloseTo(1 - laterThan(off, all), within(1e-9));
+            assertThat(share).as("of an exponential").isCloseTo(1 - Math.exp(-off), within(0.08));
+        }
+    }
+
+    @Test
+    void rangesOfAFarmThatIsLateGoFartherForWhatHasNotCome() {
+        List<Widths.Miss> misses = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            misses.add(new Widths.Miss(new Widths.Range(20, 40, 60), 40 + i % 20, false, 1000, 1));
+        }
+        Days told = uniform(15, 65);
+        double without = new Widths(misses, 1000).of(told).high();
+        for (int i = 0; i < 10; i++) {
+            misses.add(new Widths.Miss(new Widths.Range(20, 40, 60), 58, true, 1000, 1));
+        }
+        assertThat(new Widths(misses, 1000).of(told).high()).isGreaterThan(without);
     }
 }

@@ -1,0 +1,25 @@
+package baylantern.core.season.account;
+
+/** How often a tree swells on each day of the year, added up, so that what is expected between two days is told at once. */
+final class YearRates {
+
+    static final int DAYS = 366;
+
+    private final double[] upTo = new double[DAYS + 1];
+
+    /** Of swells expected on each of {@link #DAYS} days. */
+    YearRates(double[] byDay) {
+        for (int i = 0; i < DAYS; i++) {
+            upTo[i + 1] = upTo[i] + byDay[i];
+        }
+    }
+
+    private double until(int epochDay) {
+        return Math.floor(epochDay / YearDay.YEAR_DAYS) * upTo[DAYS - 1] + upTo[YearDay.of(epochDay)];
+    }
+
+    /** Swells expected from the morning of a day to that of another, both counted from the epoch; none where it is not later. */
+    double between(int from, int to) {
+        return to <= from ? 0 : until(to) - until(from);
+    }
+}
