@@ -79,9 +79,9 @@ public final class Accounts {
         this.seasonal = wave.levels();
         this.seasonWave = wave.wave();
         double aYear = YearDay.YEAR_DAYS * grounds.warmthADay() / grounds.priorWarmth();
-        Map<Long, Integer> leads = Leads.of(trees);
-        this.close = new Dates(trees, leads, CLOSE_DAYS, aYear);
-        this.rough = new Dates(trees, leads, ROUGH_DAYS, aYear);
+        Map<Long, Integer> lags = Lags.of(trees);
+        this.close = new Dates(trees, lags, CLOSE_DAYS, aYear);
+        this.rough = new Dates(trees, lags, ROUGH_DAYS, aYear);
         this.canopy = new CanopyTable(grounds.rules(), trees, past);
         this.pull = Pull.learn(trees, past, warmth, days);
     }

@@ -19,16 +19,19 @@ final class Dates {
     /**
      * Learns from trees.
      *
-     * @param leads days by which each swells later than its kin, see {@link Leads}
+     * @param lags days by which each swells later than its kin, see {@link Lags}
      * @param widthDays how closely dates are kept
      * @param aYear swells a year of the species with nothing seen
      */
-    Dates(List<TreeRecord> trees, Map<Long, Integer> leads, double widthDays, double aYear) {
-        double[] kernel = kernel(widthDays);
+    Dates(List<TreeRecord> trees, Map<Long, Integer> lags, double widthDays, double aYear) {
+        Bell bell = new Bell(widthDays);
         double[] kin = new double[YearRates.DAYS];
         double years = 0;
         for (TreeRecord tree : trees) {
-            addSwells(tree, leads.getOrDefault(tree.plant(), 0), kernel, kin);
+            double[] moved = bell.about(tree, lags.getOrDefault(tree.plant(), 0));
+            for (int i = 0; i < kin.length; i++) {
+                kin[i] += moved[i];
+            }
             years += years(tree);
         }
         for (int i = 0; i < kin.length; i++) {
@@ -36,11 +39,10 @@ final class Dates {
         }
         this.farm = new DatesClock(new YearRates(kin));
         for (TreeRecord tree : trees) {
-            double[] own = new double[YearRates.DAYS];
-            addSwells(tree, 0, kernel, own);
-            int lead = leads.getOrDefault(tree.plant(), 0);
+            double[] own = bell.about(tree, 0);
+            int lag = lags.getOrDefault(tree.plant(), 0);
             for (int i = 0; i < own.length; i++) {
-                own[i] += KIN_YEARS * kin[Math.floorMod(i - lead, own.length)];
+                own[i] += KIN_YEARS * kin[Math.floorMod(i - lag, own.length)];
                 own[i] /= years(tree) + KIN_YEARS;
             }
             byPlant.put(tree.plant(), new DatesClock(new YearRates(own)));
@@ -53,29 +55,6 @@ final class Dates {
         return looks < 2
                 ? 0
                 : (tree.looks().get(looks - 1).day() - tree.looks().get(0).day()) / YearDay.YEAR_DAYS;
-    }
-
-    private static void addSwells(TreeRecord tree, int lead, double[] kernel, double[] into) {
-        for (TreeRecord.Seen swell : tree.swells()) {
-            add(into, kernel, YearDay.of(swell.day()) - lead);
-        }
-    }
-
-    /** A normal of a width in days about day 0 of the year, round the turn of the year. */
-    static double[] kernel(double width) {
-        double[] kernel = new double[YearRates.DAYS];
-        for (int i = 0; i < kernel.length; i++) {
-            int away = Math.min(i, kernel.length - i);
-            kernel[i] = Math.exp(-away * away / (2 * width * width)) / (width * Math.sqrt(2 * Math.PI));
-        }
-        return kernel;
-    }
-
-    /** Adds a kernel about a day of the year. */
-    static void add(double[] dates, double[] kernel, int day) {
-        for (int i = 0; i < dates.length; i++) {
-            dates[i] += kernel[Math.floorMod(i - day, dates.length)];
-        }
     }
 
     /** The clock by which a tree swells. */

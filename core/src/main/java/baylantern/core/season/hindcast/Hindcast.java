@@ -22,7 +22,9 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Hindcast {
 
+    // What is learned grows stale by two months at most, or by a small part of a long record.
     private static final int STEP_DAYS = 60;
+    private static final int MOST_STEPS = 24;
     private static final double LOOKS_A_FLUSH = 6.5;
     private static final double LEAST_COUNTS = 0.15;
 
@@ -89,12 +91,13 @@ public final class Hindcast {
                 .mapToInt(tree -> tree.looks().get(0).day())
                 .min()
                 .orElse(until);
-        for (int now = first; now < until; now += STEP_DAYS) {
-            step(now);
+        int step = Math.max(STEP_DAYS, (until - first) / MOST_STEPS);
+        for (int now = first; now < until; now += step) {
+            step(now, now + step);
         }
     }
 
-    private void step(int now) {
+    private void step(int now, int end) {
         Accounts accounts = Accounts.learn(
                 grounds, trees.stream().map(tree -> tree.until(now)).toList(), skies.past());
         Lessons lessons = new Lessons(cases(now), now);
@@ -102,7 +105,7 @@ public final class Hindcast {
         for (TreeRecord tree : trees) {
             for (int i = 0; i < tree.looks().size(); i++) {
                 int day = tree.looks().get(i).day();
-                if (day > now && day <= now + STEP_DAYS && (i + tree.plant()) % every == 0) {
+                if (day > now && day <= end && (i + tree.plant()) % every == 0) {
                     foretell(tree, day, lessons, foretelling);
                 }
             }

@@ -19,13 +19,13 @@ class DatesTest {
     private static final int YEARS = 4;
     private static final int[] DATES = {40, 160, 290};
 
-    private static TreeRecord tree(long plant, int lead, double spread, SplittableRandom random, int years) {
+    private static TreeRecord tree(long plant, int lag, double spread, SplittableRandom random, int years) {
         CanopyShares rest = CanopyShares.all(BudStage.R);
         List<TreeRecord.Seen> swells = new ArrayList<>();
         for (int year = 0; year < years; year++) {
             for (int date : DATES) {
                 int day = START
-                        + (int) Math.round(year * YearDay.YEAR_DAYS + date + lead + spread * random.nextGaussian());
+                        + (int) Math.round(year * YearDay.YEAR_DAYS + date + lag + spread * random.nextGaussian());
                 swells.add(new TreeRecord.Seen(day, day - 4, day + 4));
             }
         }
@@ -45,12 +45,12 @@ class DatesTest {
     @Test
     void whoIsLaterThanItsKinIsFoundOut() {
         for (long seed = 1; seed <= 10; seed++) {
-            Map<Long, Integer> leads = Leads.of(trees(6, seed));
+            Map<Long, Integer> lags = Lags.of(trees(6, seed));
             for (long plant = 0; plant < 9; plant++) {
-                assertThat(leads.get(plant)).isCloseTo((int) (4 * (plant - 4)), within(8));
+                assertThat(lags.get(plant)).isCloseTo((int) (4 * (plant - 4)), within(8));
             }
         }
-        assertThat(Leads.of(List.of(trees(6, 1).get(8))))
+        assertThat(Lags.of(List.of(trees(6, 1).get(8))))
                 .as("alone it is late to nobody")
                 .containsEntry(8L, 0);
     }
@@ -64,7 +64,7 @@ class DatesTest {
             List<TreeRecord> all = trees(8, seed);
             int until = START + (int) ((YEARS - 1) * YearDay.YEAR_DAYS) - 20;
             List<TreeRecord> known = all.stream().map(tree -> tree.until(until)).toList();
-            Dates dates = new Dates(known, Leads.of(known), 7, 3);
+            Dates dates = new Dates(known, Lags.of(known), 7, 3);
             for (TreeRecord tree : all) {
                 for (int i = 3 * (YEARS - 1); i < 3 * YEARS; i++) {
                     int from = tree.swells().get(i - 1).day();
@@ -84,7 +84,7 @@ class DatesTest {
     @Test
     void aTreeThatKeepsItsDatesDoesNotSwellBetweenThemNorMissOne() {
         List<TreeRecord> trees = trees(3, 2);
-        DatesClock clock = new Dates(trees, Leads.of(trees), 7, 3).of(4);
+        DatesClock clock = new Dates(trees, Lags.of(trees), 7, 3).of(4);
         int swell = START + DATES[0] + (int) (YEARS * YearDay.YEAR_DAYS);
         double before = Math.exp(-clock.rate(swell, swell + 80));
         double after = Math.exp(-clock.rate(swell, swell + 150));

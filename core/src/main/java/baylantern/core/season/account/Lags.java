@@ -1,6 +1,6 @@
 package baylantern.core.season.account;
 
-import java.util.ArrayList;
+import baylantern.core.rules.Known;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -10,7 +10,7 @@ import java.util.Map;
  * By how many days each tree swells later than its kin. Every shift up to a month is weighed by how often the others,
  * as they were moved last, swell on its dates then, and drawn to none; the mean of them is taken, in two turns.
  */
-final class Leads {
+final class Lags {
 
     private static final int MOST_DAYS = 30;
     private static final double SPREAD_DAYS = 10;
@@ -19,54 +19,38 @@ final class Leads {
     // Under all dates lies some chance, or one date of its own would keep a tree from being moved.
     private static final double ANY_DAY = 2.0 / YearRates.DAYS;
 
-    private Leads() {}
+    private Lags() {}
 
-    /** Days by plant, over 0 where it is later. */
+    /** Days by plant, under 0 where it is earlier. */
     static Map<Long, Integer> of(List<TreeRecord> trees) {
-        double[] kernel = Dates.kernel(WIDTH_DAYS);
-        Map<Long, Integer> leads = new HashMap<>();
+        Bell bell = new Bell(WIDTH_DAYS);
+        Map<Long, Integer> lags = new HashMap<>();
         for (int turn = 0; turn < TURNS; turn++) {
+            Map<Long, double[]> moved = new HashMap<>();
             double[] all = new double[YearRates.DAYS];
             for (TreeRecord tree : trees) {
-                for (int day : moved(tree, leads)) {
-                    Dates.add(all, kernel, day);
+                double[] own = bell.about(tree, lags.getOrDefault(tree.plant(), 0));
+                moved.put(tree.plant(), own);
+                for (int i = 0; i < all.length; i++) {
+                    all[i] += own[i];
                 }
             }
-            Map<Long, Integer> next = new HashMap<>();
             for (TreeRecord tree : trees) {
-                next.put(tree.plant(), lead(moved(tree, leads), yearDays(tree), all, kernel));
+                lags.put(tree.plant(), lag(tree, all, Known.in(moved, tree.plant())));
             }
-            leads = next;
         }
-        return leads;
-    }
-
-    private static List<Integer> yearDays(TreeRecord tree) {
-        return tree.swells().stream().map(swell -> YearDay.of(swell.day())).toList();
-    }
-
-    private static List<Integer> moved(TreeRecord tree, Map<Long, Integer> leads) {
-        int lead = leads.getOrDefault(tree.plant(), 0);
-        List<Integer> days = new ArrayList<>();
-        for (int day : yearDays(tree)) {
-            days.add(day - lead);
-        }
-        return days;
+        return lags;
     }
 
     // Its own dates, as they lie in the sum, are no kin's.
-    private static int lead(List<Integer> own, List<Integer> dates, double[] all, double[] kernel) {
+    private static int lag(TreeRecord tree, double[] all, double[] own) {
         double[] logs = new double[2 * MOST_DAYS + 1];
         for (int i = 0; i < logs.length; i++) {
             int days = i - MOST_DAYS;
             logs[i] = -days * days / (2 * SPREAD_DAYS * SPREAD_DAYS);
-            for (int date : dates) {
-                int day = Math.floorMod(date - days, YearRates.DAYS);
-                double kin = all[day];
-                for (int mine : own) {
-                    kin -= kernel[Math.floorMod(day - mine, YearRates.DAYS)];
-                }
-                logs[i] += Math.log(Math.max(0, kin) + ANY_DAY);
+            for (TreeRecord.Seen swell : tree.swells()) {
+                int day = Math.floorMod(YearDay.of(swell.day()) - days, YearRates.DAYS);
+                logs[i] += Math.log(Math.max(0, all[day] - own[day]) + ANY_DAY);
             }
         }
         double best = Arrays.stream(logs).max().orElseThrow();
