@@ -9,7 +9,7 @@ import { done } from "../undo";
 import { AddLine } from "./AddLine";
 import { BlockList } from "./BlockList";
 import { DayStrip, StripTable } from "./DayStrip";
-import { clock, type DayView, useBenchDay } from "./dayApi";
+import { clock, clocks, type DayView, useBenchDay } from "./dayApi";
 import { LineLessons } from "./LineLessons";
 import { LineSchools } from "./LineSchools";
 import { LineTake } from "./LineTake";
@@ -147,7 +147,7 @@ function headline(day: DayView, grafts: number): string {
       : `${dayWords(day.day)}: ${made} made, ${open} to go`;
   }
   if (!day.done) return `${dayWords(day.day)}: nothing to make yet`;
-  return `${dayWords(day.day)}: ${grafts} grafts, done ${clock(day.done.finish.low)}–${clock(day.done.finish.high)}`;
+  return `${dayWords(day.day)}: ${grafts} grafts, done ${clocks(day.done.finish.low, day.done.finish.high)}`;
 }
 
 function subtitle(day: DayView, today: string): string {

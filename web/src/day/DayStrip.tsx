@@ -1,6 +1,6 @@
 import { linear } from "../ui/scales";
 import { useWidth } from "../ui/useWidth";
-import { clock, type DayView, type Lane, ROLES } from "./dayApi";
+import { clock, clocks, type DayView, type Lane, ROLES } from "./dayApi";
 
 const HEAD = 96;
 const LANE = 46;
@@ -103,7 +103,7 @@ export function DayStrip({ day }: { day: DayView }) {
           textAnchor="middle"
           fill="var(--ink)"
         >
-          {clock(done.finish.low)}–{clock(done.finish.high)}
+          {clocks(done.finish.low, done.finish.high)}
         </text>
       </svg>
     </div>

@@ -14,7 +14,7 @@ import { doneQuietly, takeBack } from "../undo";
 import { choose, useChoices } from "../units";
 import { useCleaning } from "../wood/woodApi";
 import { CleanGate } from "./CleanGate";
-import { clock, useAtHand } from "./dayApi";
+import { clocks, useAtHand } from "./dayApi";
 import { FaceClock, useFace } from "./FaceClock";
 import { Facing } from "./Facing";
 import { LastDone } from "./LastDone";
@@ -62,7 +62,7 @@ function Head({ day, hand, personId }: { day: string; hand?: Hand; personId?: nu
       <span className="text-[15px] text-soft" aria-live="polite">
         {hand ? `${made} of ${all} made` : ""}
         {hand?.rest
-          ? `, done about ${inMinutes(hand.rest.low)}–${inMinutes(hand.rest.high)} at this pace`
+          ? `, done about ${clocks(inMinutes(hand.rest.low), inMinutes(hand.rest.high))} at this pace`
           : ""}
       </span>
       <div className="ml-auto w-[150px]">
@@ -86,7 +86,7 @@ function Head({ day, hand, personId }: { day: string; hand?: Hand; personId?: nu
 // The hour of the device: it stands on the bench.
 const inMinutes = (minutes: number) => {
   const at = new Date(Date.now() + minutes * 60_000);
-  return clock(at.getHours() * 60 + at.getMinutes());
+  return at.getHours() * 60 + at.getMinutes();
 };
 
 function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: number }) {

@@ -46,6 +46,10 @@ export const clock = (minutes: number) => {
   return `${String(Math.floor(whole / 60)).padStart(2, "0")}:${String(whole % 60).padStart(2, "0")}`;
 };
 
+/** From one time of day to another, said once where both are the same minute. */
+export const clocks = (low: number, high: number) =>
+  clock(low) === clock(high) ? clock(low) : `${clock(low)}–${clock(high)}`;
+
 /** A time of day as minutes after midnight; undefined where it cannot be read. */
 export function readClock(text: string): number | undefined {
   const read = /^\s*(\d{1,2})(?:[:.h ]\s*(\d{2}))?\s*$/.exec(text);

@@ -182,7 +182,16 @@ function GraftDay(props: { x: Days; day: string; around?: Schemas["day.Around"];
         <circle key={task.step} cx={x(dayOf(task.target))} cy={y} r={3.4} fill="var(--sea)" />
       ))}
       {pinch && (
-        <text x={x(dayOf(pinch.target))} y={y + 17} fontSize={11.5} textAnchor="middle" fill="var(--ink)">
+        <text
+          x={x(dayOf(pinch.target))}
+          y={y + 17}
+          fontSize={11.5}
+          textAnchor="middle"
+          fill="var(--ink)"
+          stroke="var(--ground)"
+          strokeWidth={3}
+          paintOrder="stroke"
+        >
           pinch {dayWords(pinch.target).slice(4)}
         </text>
       )}

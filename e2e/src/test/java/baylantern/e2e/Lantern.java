@@ -89,13 +89,13 @@ final class Lantern implements AutoCloseable {
                 ProcessHandle.current().info().command().orElse("java"),
                 "@" + System.getProperty("lantern.home") + "/dist/options",
                 "-XX:SharedArchiveFile=" + run + "/classes.jsa",
-                "-XX:TieredStopAtLevel=1",
-                // The screens are the same however finely the weather to come is drawn and how much of the past is gone
-                // through.
-                "-Dlantern.weather-runs=50",
-                "-Dlantern.past-looks=20",
-                "-jar",
-                run + "/bay-lantern.jar"));
+                "-XX:TieredStopAtLevel=1"));
+        if (System.getProperty("lantern.shots", "").isEmpty()) {
+            // The screens are the same however finely the weather to come is drawn and how much of the past is gone
+            // through; pictures show the figures themselves.
+            command.addAll(List.of("-Dlantern.weather-runs=50", "-Dlantern.past-looks=20"));
+        }
+        command.addAll(List.of("-jar", run + "/bay-lantern.jar"));
         command.addAll(List.of(words));
         return new ProcessBuilder(command).redirectErrorStream(true);
     }
