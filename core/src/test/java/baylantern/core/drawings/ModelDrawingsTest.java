@@ -242,8 +242,7 @@ class ModelDrawingsTest {
                 .words(60, days.get(60).weather() + 0.03, "weather");
         sheet.curve(INK, t -> days.get((int) t).score(), 119)
                 .words(70, days.get(70).score() + 0.03, "score");
-        sheet.curve(LAMP, t -> days.get((int) t).chance().lit(), 119)
-                .words(35, days.get(30).chance().lit() - 0.05, "chance that all hold");
+        sheet.curve(LAMP, t -> days.get((int) t).chance().lit(), 119).words(34, 0.21, "chance that all hold");
         for (int t = 0; t < 120; t += 20) {
             sheet.acrossTick(t, t == 0 ? "today" : "+" + t + " d");
         }
