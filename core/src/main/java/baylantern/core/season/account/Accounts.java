@@ -12,8 +12,6 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 public final class Accounts {
 
-    private static final int REST_DAYS = 22;
-    private static final int RESTED_DAYS = 45;
     private static final double CLOSE_DAYS = 7;
     private static final double ROUGH_DAYS = 20;
     private static final double SURE = 25;
@@ -79,7 +77,7 @@ public final class Accounts {
         this.seasonal = wave.levels();
         this.seasonWave = wave.wave();
         double aYear = YearDay.YEAR_DAYS * grounds.warmthADay() / grounds.priorWarmth();
-        Map<Long, Integer> lags = Lags.of(trees);
+        Map<Long, Integer> lags = Lags.of(trees, CLOSE_DAYS);
         this.close = new Dates(trees, lags, CLOSE_DAYS, aYear);
         this.rough = new Dates(trees, lags, ROUGH_DAYS, aYear);
         this.canopy = new CanopyTable(grounds.rules(), trees, past);
@@ -194,7 +192,7 @@ public final class Accounts {
             int step = line.width(i);
             double now = warm.rate((line.warmth(i) - begin) * warm.per());
             double aged = days.rate((line.end(i) - swell) * days.per());
-            double rested = rested(line.middle(i) - swell);
+            double rested = Rest.over(line.middle(i) - swell);
             if (rested > 0) {
                 sum += step * pull.rate((now - last) / step, (aged - lastDay) / step, pulls[i]) * rested;
             }
@@ -226,16 +224,11 @@ public final class Accounts {
 
     private static double dates(DatesClock clock, int swell, double chance, int most) {
         double reached = -Math.log(Math.max(1e-9, chance));
-        int days = REST_DAYS;
+        int days = Rest.FIRST_DAYS;
         while (days < most && clock.rate(swell, swell + days) < reached) {
             days += 2;
         }
         return days;
-    }
-
-    /** Right after a swell no other comes. */
-    static double rested(int days) {
-        return days <= REST_DAYS ? 0 : Math.min(1, (days - REST_DAYS) / (double) (RESTED_DAYS - REST_DAYS));
     }
 
     /** A line of weather with what pulls the buds on each of its days. */

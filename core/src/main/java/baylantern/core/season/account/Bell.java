@@ -13,19 +13,13 @@ final class Bell {
         }
     }
 
-    /** Adds one about a day of the year, which may lie beyond its ends. */
-    void addTo(double[] yearDays, int about) {
-        for (int i = 0; i < yearDays.length; i++) {
-            yearDays[i] += byDaysAway[Math.floorMod(i - about, yearDays.length)];
-        }
-    }
-
-    /** One about each swell of a tree, some days before it. */
-    double[] about(TreeRecord tree, int daysBefore) {
-        double[] sum = new double[YearRates.DAYS];
+    /** Adds one about each swell of a tree, some days before it, to a sum by day of the year. */
+    void add(TreeRecord tree, int daysBefore, double[] sum) {
         for (TreeRecord.Seen swell : tree.swells()) {
-            addTo(sum, YearDay.of(swell.day()) - daysBefore);
+            int about = YearDay.of(swell.day()) - daysBefore;
+            for (int i = 0; i < sum.length; i++) {
+                sum[i] += byDaysAway[Math.floorMod(i - about, sum.length)];
+            }
         }
-        return sum;
     }
 }

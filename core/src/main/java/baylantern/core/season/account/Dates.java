@@ -1,5 +1,6 @@
 package baylantern.core.season.account;
 
+import baylantern.core.rules.Known;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,10 +29,7 @@ final class Dates {
         double[] kin = new double[YearRates.DAYS];
         double years = 0;
         for (TreeRecord tree : trees) {
-            double[] moved = bell.about(tree, lags.getOrDefault(tree.plant(), 0));
-            for (int i = 0; i < kin.length; i++) {
-                kin[i] += moved[i];
-            }
+            bell.add(tree, Known.in(lags, tree.plant()), kin);
             years += years(tree);
         }
         for (int i = 0; i < kin.length; i++) {
@@ -39,8 +37,9 @@ final class Dates {
         }
         this.farm = new DatesClock(new YearRates(kin));
         for (TreeRecord tree : trees) {
-            double[] own = bell.about(tree, 0);
-            int lag = lags.getOrDefault(tree.plant(), 0);
+            double[] own = new double[YearRates.DAYS];
+            bell.add(tree, 0, own);
+            int lag = Known.in(lags, tree.plant());
             for (int i = 0; i < own.length; i++) {
                 own[i] += KIN_YEARS * kin[Math.floorMod(i - lag, own.length)];
                 own[i] /= years(tree) + KIN_YEARS;

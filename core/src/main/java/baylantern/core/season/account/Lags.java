@@ -1,6 +1,5 @@
 package baylantern.core.season.account;
 
-import baylantern.core.rules.Known;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -14,29 +13,29 @@ final class Lags {
 
     private static final int MOST_DAYS = 30;
     private static final double SPREAD_DAYS = 10;
-    private static final double WIDTH_DAYS = 7;
     private static final int TURNS = 2;
     // Under all dates lies some chance, or one date of its own would keep a tree from being moved.
     private static final double ANY_DAY = 2.0 / YearRates.DAYS;
 
     private Lags() {}
 
-    /** Days by plant, under 0 where it is earlier. */
-    static Map<Long, Integer> of(List<TreeRecord> trees) {
-        Bell bell = new Bell(WIDTH_DAYS);
+    /**
+     * Days by plant, under 0 where it is earlier.
+     *
+     * @param widthDays how closely dates are kept
+     */
+    static Map<Long, Integer> of(List<TreeRecord> trees, double widthDays) {
+        Bell bell = new Bell(widthDays);
         Map<Long, Integer> lags = new HashMap<>();
         for (int turn = 0; turn < TURNS; turn++) {
-            Map<Long, double[]> moved = new HashMap<>();
             double[] all = new double[YearRates.DAYS];
             for (TreeRecord tree : trees) {
-                double[] own = bell.about(tree, lags.getOrDefault(tree.plant(), 0));
-                moved.put(tree.plant(), own);
-                for (int i = 0; i < all.length; i++) {
-                    all[i] += own[i];
-                }
+                bell.add(tree, lags.getOrDefault(tree.plant(), 0), all);
             }
             for (TreeRecord tree : trees) {
-                lags.put(tree.plant(), lag(tree, all, Known.in(moved, tree.plant())));
+                double[] own = new double[YearRates.DAYS];
+                bell.add(tree, lags.getOrDefault(tree.plant(), 0), own);
+                lags.put(tree.plant(), lag(tree, all, own));
             }
         }
         return lags;

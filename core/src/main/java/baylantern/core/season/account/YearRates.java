@@ -5,12 +5,13 @@ final class YearRates {
 
     static final int DAYS = 366;
 
-    private final double[] upTo = new double[DAYS + 1];
+    // Expected before each day. The last day comes in leap years only; a year is the sum of those before it.
+    private final double[] upTo = new double[DAYS];
 
     /** Of swells expected on each of {@link #DAYS} days. */
     YearRates(double[] byDay) {
-        for (int i = 0; i < DAYS; i++) {
-            upTo[i + 1] = upTo[i] + byDay[i];
+        for (int i = 1; i < DAYS; i++) {
+            upTo[i] = upTo[i - 1] + byDay[i - 1];
         }
     }
 

@@ -115,24 +115,19 @@ public final class Hindcast {
     /**
      * A look gone through.
      *
-     * @param came as it was seen later; none where it has not come to this day, or only after one that nobody saw, of which
-     *     none can say how long it took
+     * @param came as it was seen later; none where it has not come to this day
      */
-    private record Asked(TreeRecord tree, int day, Map<Account, double[][]> told, Optional<TreeRecord.Seen> came) {
-
-        boolean hid() {
-            return came.isEmpty() && tree.next(day).isPresent();
-        }
-    }
+    private record Asked(TreeRecord tree, int day, Map<Account, double[][]> told, Optional<TreeRecord.Seen> came) {}
 
     // What was known on the evening of a day of what came of the looks before it.
     private List<LookCase> cases(int now) {
         List<LookCase> cases = new ArrayList<>();
         for (Asked one : asked) {
-            Optional<TreeRecord.Seen> came = one.came.filter(seen -> seen.by() <= now);
-            int last = lastLook(one.tree, now);
-            if (came.isPresent() || (!one.hid() && last > one.day)) {
-                Came known = came.map(Came::between).orElse(Came.notBy(last));
+            Came known = one.came
+                    .filter(seen -> seen.by() <= now)
+                    .map(Came::between)
+                    .orElseGet(() -> Came.notBy(lastLook(one.tree, now)));
+            if (known.after() > one.day || !known.open()) {
                 cases.add(new LookCase(one.tree.plant(), one.day, one.told, known, counts));
             }
         }
@@ -148,7 +143,12 @@ public final class Hindcast {
     }
 
     private void foretell(TreeRecord tree, int day, Lessons lessons, Foretelling foretelling) {
-        Optional<TreeRecord.Seen> came = tree.next(day).filter(seen -> !gaps.hidAFlush(tree.plant(), seen));
+        Optional<TreeRecord.Seen> came = tree.next(day);
+        // Of a swell after one that nobody saw none can say how long it took, so it is no case.
+        boolean hid = came.filter(seen -> gaps.hidAFlush(tree.plant(), seen)).isPresent();
+        if (hid && listener == null) {
+            return;
+        }
         List<SkyDays> ahead = lines.computeIfAbsent(day, skies::from);
         TreeRecord then = tree.until(day);
         Map<Account, double[][]> chances = foretelling.of(then, foretelling.lines(ahead));
@@ -156,11 +156,13 @@ public final class Hindcast {
         Widths.Range range = lessons.widths().of(days);
         double prior = new Days(unlearned.of(Account.WARMTH, then, unlearned.lines(ahead.subList(0, 1)))).at(0.5);
         Foretold said = new Foretold(tree.plant(), day, range, prior);
-        asked.add(new Asked(tree, day, chances, came));
-        came.ifPresent(seen -> {
-            LookCase one = new LookCase(tree.plant(), day, chances, Came.between(seen), counts);
-            told.add(new Told(said, one.placed(days), one.held(days, range)));
-        });
+        if (!hid) {
+            asked.add(new Asked(tree, day, chances, came));
+            came.ifPresent(seen -> {
+                LookCase one = new LookCase(tree.plant(), day, chances, Came.between(seen), counts);
+                told.add(new Told(said, one.placed(days), one.held(days, range)));
+            });
+        }
         if (listener != null) {
             listener.accept(said);
         }

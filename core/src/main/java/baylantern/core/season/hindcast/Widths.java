@@ -95,21 +95,22 @@ public final class Widths {
      */
     record Off(double off, double weight, boolean open) {}
 
-    /** The same by how far off, with the weight of every open one shared by those that are farther, as far as there are any. */
+    /** The same by how far off, with the weight of every open one shared by those that are farther; the last stands as it is. */
     static List<Off> sure(List<Off> all) {
-        List<Off> sorted =
-                all.stream().sorted(Comparator.comparingDouble(Off::off)).toList();
+        List<Off> sorted = all.stream()
+                .sorted(Comparator.comparingDouble(Off::off).thenComparing(Off::open))
+                .toList();
         List<Off> sure = new ArrayList<>();
         double farther = sorted.stream().mapToDouble(Off::weight).sum();
         double times = 1;
-        for (Off one : sorted) {
-            double more = farther - one.weight;
-            if (one.open) {
-                times *= more > 0 ? farther / more : 1;
+        for (int i = 0; i < sorted.size(); i++) {
+            Off one = sorted.get(i);
+            if (one.open && i < sorted.size() - 1) {
+                times *= farther / (farther - one.weight);
             } else {
                 sure.add(new Off(one.off, one.weight * times, false));
             }
-            farther = more;
+            farther -= one.weight;
         }
         return sure;
     }

@@ -45,12 +45,12 @@ class DatesTest {
     @Test
     void whoIsLaterThanItsKinIsFoundOut() {
         for (long seed = 1; seed <= 10; seed++) {
-            Map<Long, Integer> lags = Lags.of(trees(6, seed));
+            Map<Long, Integer> lags = Lags.of(trees(6, seed), 7);
             for (long plant = 0; plant < 9; plant++) {
                 assertThat(lags.get(plant)).isCloseTo((int) (4 * (plant - 4)), within(8));
             }
         }
-        assertThat(Lags.of(List.of(trees(6, 1).get(8))))
+        assertThat(Lags.of(List.of(trees(6, 1).get(8)), 7))
                 .as("alone it is late to nobody")
                 .containsEntry(8L, 0);
     }
@@ -64,7 +64,7 @@ class DatesTest {
             List<TreeRecord> all = trees(8, seed);
             int until = START + (int) ((YEARS - 1) * YearDay.YEAR_DAYS) - 20;
             List<TreeRecord> known = all.stream().map(tree -> tree.until(until)).toList();
-            Dates dates = new Dates(known, Lags.of(known), 7, 3);
+            Dates dates = new Dates(known, Lags.of(known, 7), 7, 3);
             for (TreeRecord tree : all) {
                 for (int i = 3 * (YEARS - 1); i < 3 * YEARS; i++) {
                     int from = tree.swells().get(i - 1).day();
@@ -84,13 +84,28 @@ class DatesTest {
     @Test
     void aTreeThatKeepsItsDatesDoesNotSwellBetweenThemNorMissOne() {
         List<TreeRecord> trees = trees(3, 2);
-        DatesClock clock = new Dates(trees, Lags.of(trees), 7, 3).of(4);
+        DatesClock clock = new Dates(trees, Lags.of(trees, 7), 7, 3).of(4);
         int swell = START + DATES[0] + (int) (YEARS * YearDay.YEAR_DAYS);
         double before = Math.exp(-clock.rate(swell, swell + 80));
         double after = Math.exp(-clock.rate(swell, swell + 150));
         assertThat(before).isGreaterThan(0.9);
         assertThat(after).isLessThan(0.2);
         assertThat(clock.turns(swell, swell + 365)).isCloseTo(3, within(0.6));
+    }
+
+    @Test
+    void aTreeAloneThatSwellsOnceAYearIsExpectedOnItsDate() {
+        TreeRecord three = tree(1, 0, 0, new SplittableRandom(1), YEARS);
+        List<TreeRecord.Seen> once = IntStream.range(0, YEARS)
+                .mapToObj(year -> three.swells().get(DATES.length * year))
+                .toList();
+        List<TreeRecord> trees = List.of(new TreeRecord(1, three.looks(), once));
+        DatesClock clock = new Dates(trees, Lags.of(trees, 9), 9, 3).of(1);
+        int swell = once.get(YEARS - 1).day();
+        assertThat(clock.turns(swell, swell + 365 + 45)).as("swells a year").isBetween(0.9, 1.6);
+        double on = clock.turns(swell, swell + 365 + 8) - clock.turns(swell, swell + 365 - 8);
+        double between = clock.turns(swell, swell + 185 + 8) - clock.turns(swell, swell + 185 - 8);
+        assertThat(on).isGreaterThan(8 * between);
     }
 
     @Test

@@ -67,7 +67,7 @@ class StackingTest {
     }
 
     @Test
-    void anEighthOfPastMissesLiesBeyondEachEnd() {
+    void aTenthOfPastMissesLiesBeyondEachEnd() {
         SplittableRandom random = new SplittableRandom(4);
         List<Widths.Miss> misses = new ArrayList<>();
         for (int i = 0; i < 4000; i++) {
@@ -129,6 +129,18 @@ class StackingTest {
             assertThat(share).isCloseTo(1 - laterThan(off, all), within(1e-9));
             assertThat(share).as("of an exponential").isCloseTo(1 - Math.exp(-off), within(0.08));
         }
+    }
+
+    @Test
+    void whatIsLateBeyondAllThatCameIsNotForgotten() {
+        List<Widths.Off> all = List.of(
+                new Widths.Off(0.5, 1, false),
+                new Widths.Off(1, 2, true),
+                new Widths.Off(0.2, 1, false),
+                new Widths.Off(2, 1, true));
+        assertThat(Widths.sure(all))
+                .containsExactly(
+                        new Widths.Off(0.2, 1, false), new Widths.Off(0.5, 1, false), new Widths.Off(2, 3, false));
     }
 
     @Test
