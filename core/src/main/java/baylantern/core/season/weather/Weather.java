@@ -40,6 +40,13 @@ public final class Weather {
         return known.isEmpty() ? Optional.empty() : Optional.of(known.lastKey());
     }
 
+    /** The days on record before a day, in order. */
+    List<WeatherDay> recordedBefore(LocalDate day) {
+        return known.headMap(day).values().stream()
+                .filter(one -> one.origin() == WeatherDay.Origin.RECORDED)
+                .toList();
+    }
+
     /** The climate behind. */
     public Climate climate() {
         return climate;

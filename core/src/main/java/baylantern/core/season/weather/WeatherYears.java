@@ -56,10 +56,13 @@ public final class WeatherYears {
         }
         LocalDate before = first.minusDays(1);
         boolean wet = weather.knows(before) && weather.on(before).rainMm() > 0;
+        RainSpells spells = RainSpells.before(first, weather);
         SplittableRandom seeds = new SplittableRandom(seed);
+        SplittableRandom spellSeeds = new SplittableRandom(~seed);
         WeatherDay[][] all = new WeatherDay[runs][];
         for (int run = 0; run < runs; run++) {
-            all[run] = run(coming, weather.departureC(before), wet, seeds.split());
+            double[] heavy = spells.draw(days, spellSeeds.split());
+            all[run] = run(coming, weather.departureC(before), wet, heavy, seeds.split());
         }
         return new WeatherYears(first, days, all);
     }
@@ -68,7 +71,8 @@ public final class WeatherYears {
     private record Coming(
             LocalDate day, Climate.Month normal, @Nullable WeatherDay told) {}
 
-    private static WeatherDay[] run(Coming[] coming, double awayBefore, boolean wetBefore, RandomGenerator random) {
+    private static WeatherDay[] run(
+            Coming[] coming, double awayBefore, boolean wetBefore, double[] heavy, RandomGenerator random) {
         WeatherDay[] run = new WeatherDay[coming.length];
         double fresh = Math.sqrt(1 - PERSISTENCE * PERSISTENCE);
         double away = awayBefore;
@@ -81,7 +85,7 @@ public final class WeatherYears {
                 away = run[t].meanC() - normal.meanC();
             } else {
                 away = PERSISTENCE * away + fresh * normal.spreadC() * random.nextGaussian();
-                run[t] = following(coming[t].day(), normal, away, wet, random);
+                run[t] = following(coming[t].day(), normal, away, wet, heavy[t], random);
             }
             wet = run[t].rainMm() > 0;
         }
@@ -105,7 +109,13 @@ public final class WeatherYears {
 
     /** One drawn day about the normals, {@code away} °C from them; also the simulated station's weather. */
     public static WeatherDay drawn(LocalDate day, Climate.Month normal, double away, RandomGenerator random) {
-        return drawn(day, normal, away, wetChance(normal), random);
+        return drawn(day, normal, away, wetChance(normal), 1, random);
+    }
+
+    /** What the normals have for a wet day, mm; 0 where none is wet. */
+    static double wetDayMm(Climate.Month normal) {
+        double chance = wetChance(normal);
+        return chance == 0 ? 0 : normal.rainMm() / (DAYS_A_MONTH * chance);
     }
 
     private static double wetChance(Climate.Month normal) {
@@ -114,18 +124,17 @@ public final class WeatherYears {
 
     // Wet days follow wet ones, dry dry ones; on the whole as many days are wet as the normals have.
     private static WeatherDay following(
-            LocalDate day, Climate.Month normal, double away, boolean wetBefore, RandomGenerator random) {
+            LocalDate day, Climate.Month normal, double away, boolean wetBefore, double heavy, RandomGenerator random) {
         double usual = wetChance(normal);
         double chance = wetBefore ? usual + SPELL * (1 - usual) : usual * (1 - SPELL);
-        return drawn(day, normal, away, chance, random);
+        return drawn(day, normal, away, chance, heavy, random);
     }
 
     private static WeatherDay drawn(
-            LocalDate day, Climate.Month normal, double away, double chance, RandomGenerator random) {
+            LocalDate day, Climate.Month normal, double away, double chance, double heavy, RandomGenerator random) {
         double wetChance = wetChance(normal);
         boolean wet = random.nextDouble() < chance;
-        double wetMm = wetChance == 0 ? 0 : normal.rainMm() / (DAYS_A_MONTH * wetChance);
-        double rain = wet ? -wetMm * Math.log(1 - random.nextDouble()) : 0;
+        double rain = wet ? -heavy * wetDayMm(normal) * Math.log(1 - random.nextDouble()) : 0;
         double half = (normal.maxC() - normal.minC()) / 2 * Math.exp(RANGE_SPREAD * random.nextGaussian());
         double mean = normal.meanC() + away;
         double wind = normal.windMs() * Math.exp(WIND_SPREAD * random.nextGaussian() - WIND_SPREAD * WIND_SPREAD / 2);
