@@ -170,9 +170,10 @@ public final class Accounts {
     }
 
     private static int byDates(DatesClock clock, int swell, Onward line, double[] sums) {
-        double before = clock.rate(swell, line.from());
+        DatesClock.Since since = clock.since(swell);
+        double before = since.rate(line.from());
         for (int i = 0; i < sums.length; i++) {
-            sums[i] = clock.rate(swell, line.end(i)) - before;
+            sums[i] = since.rate(line.end(i)) - before;
             if (sums[i] > SURE) {
                 return i + 1;
             }
@@ -224,8 +225,9 @@ public final class Accounts {
 
     private static double dates(DatesClock clock, int swell, double chance, int most) {
         double reached = -Math.log(Math.max(1e-9, chance));
+        DatesClock.Since since = clock.since(swell);
         int days = Rest.FIRST_DAYS;
-        while (days < most && clock.rate(swell, swell + days) < reached) {
+        while (days < most && since.rate(swell + days) < reached) {
             days += 2;
         }
         return days;

@@ -68,7 +68,7 @@ final class CanopyTable {
     }
 
     static int bin(double phase) {
-        return (int) Math.max(0, Math.min(BINS - 1, phase * BINS));
+        return Math.max(0, Math.min(BINS - 1, (int) (phase * BINS)));
     }
 
     /** How likely a canopy is at a part of the way, as one twig of it would be. */

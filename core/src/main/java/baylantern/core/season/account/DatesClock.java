@@ -20,19 +20,38 @@ final class DatesClock {
         this.rates = rates;
     }
 
-    /** Turns of the clock from a swell to the evening of a day, both counted from the epoch. */
-    double turns(int swell, int until) {
-        double sum = 0;
-        for (int rested : REST_ENDS) {
-            sum += rates.between(swell + rested, until + 1);
-        }
-        return sum / REST_ENDS.length;
+    /** The clock as it goes from a swell on a day counted from the epoch; asked for many days. */
+    Since since(int swell) {
+        return new Since(swell);
     }
 
-    /** Cumulative rate of the next swell: less the log of the chance that it has not come by the evening of a day. */
-    double rate(int swell, int until) {
-        double turns = turns(swell, until);
-        double kept = Math.pow(Math.max(0, 1 - turns / MOST_TURNS), MOST_TURNS);
-        return -Math.log((1 - DOUBT) * kept + DOUBT * Math.exp(-turns));
+    /** Since a swell. */
+    final class Since {
+        private final int[] rested = new int[REST_ENDS.length];
+        private final double[] begun = new double[REST_ENDS.length];
+
+        private Since(int swell) {
+            for (int i = 0; i < rested.length; i++) {
+                rested[i] = swell + REST_ENDS[i];
+                begun[i] = rates.until(rested[i]);
+            }
+        }
+
+        /** Turns to the evening of a day. */
+        double turns(int until) {
+            double now = rates.until(until + 1);
+            double sum = 0;
+            for (int i = 0; i < rested.length; i++) {
+                sum += until + 1 > rested[i] ? now - begun[i] : 0;
+            }
+            return sum / rested.length;
+        }
+
+        /** Cumulative rate of the next swell: less the log of the chance that it has not come by the evening of a day. */
+        double rate(int until) {
+            double turns = turns(until);
+            double kept = Math.pow(Math.max(0, 1 - turns / MOST_TURNS), MOST_TURNS);
+            return -Math.log((1 - DOUBT) * kept + DOUBT * Math.exp(-turns));
+        }
     }
 }

@@ -8,9 +8,21 @@ final class YearDay {
 
     private YearDay() {}
 
+    /** Whole years since the epoch, less than 0 before it. */
+    static int years(int epochDay) {
+        double years = epochDay / YEAR_DAYS;
+        int whole = (int) years;
+        return whole > years ? whole - 1 : whole;
+    }
+
     /** Whole days since the turn of the year, 0 to 365. */
     static int of(int epochDay) {
-        return (int) (epochDay - YEAR_DAYS * Math.floor(epochDay / YEAR_DAYS));
+        return of(epochDay, years(epochDay));
+    }
+
+    /** The same, where the whole years are known. */
+    static int of(int epochDay, int years) {
+        return (int) (epochDay - YEAR_DAYS * years);
     }
 
     /** The part of the year gone by, as an angle. */

@@ -15,12 +15,9 @@ final class YearRates {
         }
     }
 
-    private double until(int epochDay) {
-        return Math.floor(epochDay / YearDay.YEAR_DAYS) * upTo[DAYS - 1] + upTo[YearDay.of(epochDay)];
-    }
-
-    /** Swells expected from the morning of a day to that of another, both counted from the epoch; none where it is not later. */
-    double between(int from, int to) {
-        return to <= from ? 0 : until(to) - until(from);
+    /** Swells expected from the epoch to the morning of a day counted from it. */
+    double until(int epochDay) {
+        int years = YearDay.years(epochDay);
+        return years * upTo[DAYS - 1] + upTo[YearDay.of(epochDay, years)];
     }
 }

@@ -69,7 +69,7 @@ class DatesTest {
                 for (int i = 3 * (YEARS - 1); i < 3 * YEARS; i++) {
                     int from = tree.swells().get(i - 1).day();
                     int to = tree.swells().get(i).day();
-                    double by = 1 - Math.exp(-dates.of(tree.plant()).rate(from, to));
+                    double by = 1 - Math.exp(-dates.of(tree.plant()).since(from).rate(to));
                     sum += by;
                     below += by > 0.1 && by < 0.9 ? 1 : 0;
                     count++;
@@ -86,11 +86,11 @@ class DatesTest {
         List<TreeRecord> trees = trees(3, 2);
         DatesClock clock = new Dates(trees, Lags.of(trees, 7), 7, 3).of(4);
         int swell = START + DATES[0] + (int) (YEARS * YearDay.YEAR_DAYS);
-        double before = Math.exp(-clock.rate(swell, swell + 80));
-        double after = Math.exp(-clock.rate(swell, swell + 150));
+        double before = Math.exp(-clock.since(swell).rate(swell + 80));
+        double after = Math.exp(-clock.since(swell).rate(swell + 150));
         assertThat(before).isGreaterThan(0.9);
         assertThat(after).isLessThan(0.2);
-        assertThat(clock.turns(swell, swell + 365)).isCloseTo(3, within(0.6));
+        assertThat(clock.since(swell).turns(swell + 365)).isCloseTo(3, within(0.6));
     }
 
     @Test
@@ -102,9 +102,13 @@ class DatesTest {
         List<TreeRecord> trees = List.of(new TreeRecord(1, three.looks(), once));
         DatesClock clock = new Dates(trees, Lags.of(trees, 9), 9, 3).of(1);
         int swell = once.get(YEARS - 1).day();
-        assertThat(clock.turns(swell, swell + 365 + 45)).as("swells a year").isBetween(0.9, 1.6);
-        double on = clock.turns(swell, swell + 365 + 8) - clock.turns(swell, swell + 365 - 8);
-        double between = clock.turns(swell, swell + 185 + 8) - clock.turns(swell, swell + 185 - 8);
+        assertThat(clock.since(swell).turns(swell + 365 + 45))
+                .as("swells a year")
+                .isBetween(0.9, 1.6);
+        double on =
+                clock.since(swell).turns(swell + 365 + 8) - clock.since(swell).turns(swell + 365 - 8);
+        double between =
+                clock.since(swell).turns(swell + 185 + 8) - clock.since(swell).turns(swell + 185 - 8);
         assertThat(on).isGreaterThan(8 * between);
     }
 
@@ -116,13 +120,13 @@ class DatesTest {
         for (int swell : new int[] {19_000, 19_200, 19_357}) {
             double last = 0;
             for (int days = 0; days < 300; days++) {
-                double turns = clock.turns(swell, swell + days);
+                double turns = clock.since(swell).turns(swell + days);
                 double counted = 0;
                 for (int rested : new int[] {25, 31, 37, 43}) {
                     counted += Math.max(0, days + 1 - rested) * 0.01 / 4;
                 }
                 assertThat(turns).isCloseTo(counted, within(0.011));
-                double rate = clock.rate(swell, swell + days);
+                double rate = clock.since(swell).rate(swell + days);
                 assertThat(rate).isGreaterThanOrEqualTo(last - 1e-12).isFinite();
                 last = rate;
             }
