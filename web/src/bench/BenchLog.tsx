@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import api, { told } from "../api/client";
 import { DaysAhead } from "../day/DaysAhead";
 import { useScope } from "../frame/scope";
+import { Beside } from "../ui/Beside";
 import { PartHeading } from "../ui/parts";
 
 /** What lies ahead and what was logged, beside the bench. */
@@ -14,7 +15,7 @@ export function BenchLog() {
   });
   if (!list.data) return null;
   return (
-    <aside className="w-[340px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+    <Beside width="w-[340px]">
       <DaysAhead />
       <h2 className="font-semibold text-[14px] text-soft">
         The log · {list.data.total} {list.data.total === 1 ? "graft" : "grafts"}
@@ -39,6 +40,6 @@ export function BenchLog() {
       <a className="text-sea underline" href="/api/exchange/grafts.csv">
         The whole log as CSV
       </a>
-    </aside>
+    </Beside>
   );
 }

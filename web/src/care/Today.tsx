@@ -10,6 +10,7 @@ import { Lamps } from "../flush/Lamps";
 import { LookNext } from "../flush/LookNext";
 import { headline } from "../flush/words";
 import { part } from "../frame/manifest";
+import { Beside } from "../ui/Beside";
 import { Piece } from "../ui/Piece";
 import { Coming, NotReckoned, PartHeading, Statement, Trouble } from "../ui/parts";
 import { NextDays } from "../weather/NextDays";
@@ -66,7 +67,7 @@ export function Today() {
         )}
       </section>
       {farm.data.grafts > 0 && (
-        <aside className="w-[372px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+        <Beside width="w-[372px]">
           <Piece what="What runs out of wood">
             <RunningOut />
           </Piece>
@@ -78,7 +79,7 @@ export function Today() {
             <NextDays />
           </Piece>
           <ComingVisits today={view.day} />
-        </aside>
+        </Beside>
       )}
     </div>
   );

@@ -2,6 +2,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import api, { told } from "../api/client";
 import { useFarm } from "../api/queries";
 import { awayWords, dayWords } from "../days";
+import { Beside } from "../ui/Beside";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, LinkButton, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { useSend } from "../ui/useSend";
@@ -128,13 +129,13 @@ function Laid({ day, today }: { day: DayView; today: string }) {
           </>
         )}
       </section>
-      <aside className="w-[364px] shrink-0 border-line border-l bg-surface px-[22px] py-4 max-lg:w-full max-lg:border-t max-lg:border-l-0 print:w-full print:border-0">
+      <Beside width="w-[364px]" className="print:w-full print:border-0">
         <Lines day={day} />
         <div className="print:hidden">
           <TeamForm day={day} />
         </div>
         <Kit day={day} />
-      </aside>
+      </Beside>
     </div>
   );
 }

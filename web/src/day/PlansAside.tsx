@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import type { Schemas } from "../api/client";
 import { dated, dayWords } from "../days";
+import { Beside } from "../ui/Beside";
 
 /** The graft days planned, and how to begin. */
 export function PlansAside(props: {
@@ -9,7 +10,7 @@ export function PlansAside(props: {
   children?: ReactNode;
 }) {
   return (
-    <aside className="w-[344px] shrink-0 overflow-auto border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+    <Beside width="w-[344px]" className="overflow-auto">
       <h2 className="font-semibold text-[14px] text-soft">Planned graft days</h2>
       {props.plans.length === 0 && <p className="mt-2 text-[15px] text-soft">None yet.</p>}
       {props.plans.map((plan) => (
@@ -36,6 +37,6 @@ export function PlansAside(props: {
       </p>
       <h2 className="mt-6 font-semibold text-[14px] text-soft">To note buds</h2>
       <p className="mt-1 text-[15px] text-soft">Choose a tree, then one key. A whole row goes at once.</p>
-    </aside>
+    </Beside>
   );
 }

@@ -3,6 +3,7 @@ import { useNavigate, useSearchParams } from "react-router";
 import { useFarm, useRules } from "../api/queries";
 import { dated } from "../days";
 import { TechniqueOptions } from "../rules/TechniqueOptions";
+import { Beside } from "../ui/Beside";
 import { useCommands } from "../ui/commands";
 import { Field, Select } from "../ui/fields";
 import { typedLength } from "../ui/keptLengths";
@@ -170,7 +171,7 @@ export function FitBench() {
           </span>
         </div>
       </section>
-      <aside className="w-[356px] shrink-0 border-line border-l bg-surface px-[22px] py-4 max-lg:w-full max-lg:border-t max-lg:border-l-0 print:border-0">
+      <Beside width="w-[356px]" className="print:border-0">
         {view && (
           <CutList
             view={view}
@@ -220,7 +221,7 @@ export function FitBench() {
             </Button>
           </div>
         </div>
-      </aside>
+      </Beside>
       {calliper && <Calliper onClose={() => setCalliper(false)} />}
     </div>
   );

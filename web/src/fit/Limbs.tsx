@@ -3,6 +3,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import api, { type Schemas, told } from "../api/client";
 import { lastOf, usePlants } from "../api/queries";
+import { Beside } from "../ui/Beside";
 import { Field, Select } from "../ui/fields";
 import { typedLength } from "../ui/keptLengths";
 import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
@@ -147,7 +148,7 @@ export function Limbs() {
           </Teach>
         )}
       </section>
-      <aside className="w-[380px] shrink-0 border-line border-l bg-surface px-[22px] py-4 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+      <Beside width="w-[380px]">
         <LimbList season={season} chosen={chosen} onChoose={setChosen} />
         {code && tree.data?.code === code && <LimbEntry key={code} code={code} season={season} />}
         <p className="mt-3 text-[13.5px] text-soft">
@@ -155,7 +156,7 @@ export function Limbs() {
           rim, seal and whitewash the wound. Fig latex and mango sap burn skin and eyes. Follow labels and
           local rules.
         </p>
-      </aside>
+      </Beside>
     </div>
   );
 }

@@ -4,6 +4,7 @@ import api, { type Schemas, told } from "../api/client";
 import { useFarm } from "../api/queries";
 import { SpeciesOptions } from "../place/SpeciesOptions";
 import { TechniqueOptions } from "../rules/TechniqueOptions";
+import { Beside } from "../ui/Beside";
 import { useCommands } from "../ui/commands";
 import { Field, Input, Select } from "../ui/fields";
 import { Button, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
@@ -213,7 +214,7 @@ export function Pairing() {
           </div>
         )}
       </section>
-      <aside className="w-[340px] shrink-0 border-line border-l bg-surface px-[22px] py-4 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+      <Beside width="w-[340px]" shows={chosen}>
         {pair ? (
           <PairSheet pair={pair} locked={bonded(draft.locks, pair.stickId, pair.stemId)} onBond={bond} />
         ) : (
@@ -275,7 +276,7 @@ export function Pairing() {
             <Trouble problem={listProblem} />
           </form>
         )}
-      </aside>
+      </Beside>
       {calliper && <Calliper onClose={() => setCalliper(false)} />}
     </div>
   );

@@ -7,6 +7,7 @@ import { PlansAside } from "../day/PlansAside";
 import { daysOn } from "../days";
 import { StageTextures } from "../drawings/StageTextures";
 import { useScope } from "../frame/scope";
+import { Beside } from "../ui/Beside";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, NotReckoned, Statement, Teach, Trouble } from "../ui/parts";
 import { usePhone } from "../ui/usePhone";
@@ -218,7 +219,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
         <Legend species={species} waves={all} />
       </section>
       {aside ? (
-        <aside className="w-[344px] shrink-0 overflow-auto border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+        <Beside width="w-[344px]" shows={draft ? chosenPair : code} className="overflow-auto">
           {draft ? (
             <PlanSheet
               draft={draft}
@@ -233,7 +234,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
           ) : (
             code && <PlantSheet key={code} code={code} onClose={() => choose(undefined)} />
           )}
-        </aside>
+        </Beside>
       ) : (
         <PlansAside plans={plans.data ?? []} onPlan={(plan) => setDraft(draftOf(plan))}>
           <LookNext today={today} most={5} />

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { dated } from "../days";
+import { Beside } from "../ui/Beside";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, LinkButton, Statement, Trouble } from "../ui/parts";
 import { STANDING_WORDS } from "../wood/words";
@@ -88,10 +89,10 @@ function Around({ view }: { view: NonNullable<ReturnType<typeof useLineage>["dat
           Wood went from left to right. The strong green line is the way from the nearest clean source.
         </p>
       </section>
-      <aside className="w-[330px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+      <Beside width="w-[330px]" shows={marked === focus.key ? undefined : marked}>
         {member && <MemberSheet drawn={member} focused={member.member.key === focus.key} />}
         {stack && <StackSheet stack={stack} />}
-      </aside>
+      </Beside>
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { useSpots } from "../api/queries";
 import { dated, dayAndYear, dayWords } from "../days";
+import { Beside } from "../ui/Beside";
 import { Field, Select } from "../ui/fields";
 import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { useSources } from "../wood/woodApi";
@@ -97,9 +98,9 @@ export function Overview() {
           ))}
         </ul>
       </section>
-      <aside className="w-[372px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+      <Beside width="w-[372px]">
         <Moves />
-      </aside>
+      </Beside>
     </div>
   );
 }

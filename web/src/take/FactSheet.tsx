@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { dayAndYear } from "../days";
 import { takeWords } from "../drawings/TakeStrip";
+import { Beside } from "../ui/Beside";
 import { Field, Select } from "../ui/fields";
 import { Coming, Trouble } from "../ui/parts";
 import { Against } from "./Against";
@@ -25,10 +26,7 @@ export function FactSheet({ aspect, then, part, group, others, onClose }: Props)
   const can = !group.thenKind && group.kind !== UNKNOWN;
   const rivals = others.filter((g) => g.kind !== group.kind && g.kind !== UNKNOWN);
   return (
-    <aside
-      aria-label={`Grafts of ${group.label}`}
-      className="w-[350px] shrink-0 border-line border-l bg-surface px-[20px] py-5 max-lg:w-full max-lg:border-t"
-    >
+    <Beside width="w-[350px]" shows={group.label} label={`Grafts of ${group.label}`}>
       <div className="flex items-baseline justify-between gap-2">
         <h2 className="big text-xl">{group.label}</h2>
         <button type="button" className="min-h-9 text-sea underline" onClick={onClose}>
@@ -79,6 +77,6 @@ export function FactSheet({ aspect, then, part, group, others, onClose }: Props)
           </ol>
         </>
       )}
-    </aside>
+    </Beside>
   );
 }

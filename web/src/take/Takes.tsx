@@ -7,6 +7,7 @@ import { dayAndYear, dayOfYear } from "../days";
 import { takeWords } from "../drawings/TakeStrip";
 import { partOf, useScope } from "../frame/scope";
 import { percent } from "../percent";
+import { Beside } from "../ui/Beside";
 import { useCommands } from "../ui/commands";
 import { Select } from "../ui/fields";
 import { Button, Coming, Statement, Teach, Trouble } from "../ui/parts";
@@ -204,10 +205,7 @@ function GroupSheet({ group, onClose }: { group: Group; onClose: () => void }) {
   const { marked, mark, setMarks } = useMarks<string>();
   const chosen = (grafts.data?.grafts ?? []).filter((graft) => marked.has(graft.code));
   return (
-    <aside
-      aria-label={`Grafts of ${group.label}`}
-      className="w-[330px] shrink-0 border-line border-l bg-surface px-[20px] py-5 max-lg:w-full max-lg:border-t"
-    >
+    <Beside width="w-[330px]" shows={group.label} label={`Grafts of ${group.label}`}>
       <div className="flex items-baseline justify-between gap-2">
         <h2 className="big text-xl">
           {group.under && group.depth === 3 ? `${group.under}, ` : ""}
@@ -244,6 +242,6 @@ function GroupSheet({ group, onClose }: { group: Group; onClose: () => void }) {
           </li>
         ))}
       </ol>
-    </aside>
+    </Beside>
   );
 }

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Link, useLocation, useNavigate, useParams } from "react-router";
+import { Beside } from "../ui/Beside";
 import { useCommands } from "../ui/commands";
 import { Input } from "../ui/fields";
 import { Button, Coming, LinkButton, Statement, Teach, Trouble } from "../ui/parts";
@@ -86,9 +87,9 @@ export function Wood() {
         {tab === "cleaning" && <Cleaning />}
       </section>
       {aside && (
-        <aside className="w-[372px] shrink-0 border-line border-l bg-surface px-[22px] py-5 max-lg:w-full max-lg:border-t max-lg:border-l-0">
+        <Beside width="w-[372px]" shows={code}>
           {code ? <LotSheet code={code} onClose={() => navigate("/wood")} /> : <Supply />}
-        </aside>
+        </Beside>
       )}
       <CollectLot open={collecting} onClose={() => setCollecting(false)} today={today} />
     </div>

@@ -40,6 +40,26 @@ class FlushTest extends DemoScreenTest {
         assertThat(next).hasText(before);
     }
 
+    /** At twice the zoom what stands beside a page stands under it: what is chosen comes into view, by mouse and by keys. */
+    @Test
+    void whatIsChosenComesIntoViewAtTwiceTheZoom() {
+        Page page = open(lantern, 640, 400, "day");
+        page.navigate("/flush");
+        settle(page);
+        lane(page, "AV-125").click();
+        assertThat(heading(page, "AV-125")).isInViewport();
+        page.keyboard().press("ArrowDown");
+        assertThat(heading(page, "AV-126")).isInViewport();
+        page.keyboard().press("Escape");
+        page.keyboard().press("d");
+        assertThat(heading(page, "Thu 14 May")).isInViewport();
+        page.navigate("/flush/HA-M1");
+        assertThat(heading(page, "HA-M1")).isInViewport();
+        page.navigate("/wood");
+        button(page, "TE-26-W04").click();
+        assertThat(heading(page, "TE-26-W04")).isInViewport();
+    }
+
     /** Answers that take their time: nothing is said of the lit days before they are known. */
     @Test
     void nothingIsSaidToBeUnlitBeforeItIsKnown() {
