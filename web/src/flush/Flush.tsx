@@ -121,6 +121,8 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
   const at = useRef(code);
   useEffect(() => {
     at.current = code;
+    // A tree opened from elsewhere takes the place of the graft day thought about.
+    if (code) setDraft(undefined);
   }, [code]);
   const step = (by: number) => {
     const codes = rows.flatMap((row) => (row.kind === "lane" ? [row.lane.code] : []));

@@ -11,7 +11,7 @@ import { choose, chosen } from "../units";
 import { DemoClock } from "./DemoClock";
 import { Failing } from "./Failing";
 import { Later } from "./Later";
-import { PAGES, PHONE_STATIONS, part, STATIONS, spans } from "./manifest";
+import { PAGES, PHONE_STATIONS, pageAt, part, STATIONS, spans } from "./manifest";
 import { markPages } from "./pageMarks";
 import { Reckoning } from "./Reckoning";
 import { SeasonBand } from "./SeasonBand";
@@ -134,7 +134,7 @@ export function Frame() {
             </p>
           )}
           <Suspense fallback={<Coming />}>
-            <Piece key={pathname} what="This page">
+            <Piece key={pageAt(pathname)} at={pathname} what="This page">
               <Routes>
                 <Route path="/" element={<Navigate to="/today" replace />} />
                 {PAGES.map(({ path, Shown }) => (

@@ -1,4 +1,5 @@
 import { type ComponentType, type LazyExoticComponent, lazy } from "react";
+import { matchPath } from "react-router";
 import stations from "./stations.json";
 
 /**
@@ -90,6 +91,16 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
   "/done/kept": part(() => import("../offline/KeptHere"), "KeptHere"),
   "/begin": part(() => import("../begin/FirstRun"), "FirstRun"),
 };
+
+// Sheets that stand beside a page, and that page.
+const SHEETS: [sheet: string, page: string][] = [
+  ["/flush/:code", "/flush"],
+  ["/wood/lot/:code", "/wood"],
+];
+
+/** The page at an address. It stays as it is while a sheet beside it is opened, changed and closed; any other begins anew. */
+export const pageAt = (pathname: string) =>
+  SHEETS.find(([sheet]) => matchPath(sheet, pathname))?.[1] ?? pathname;
 
 /** Every page with what shows it; a page of the file without one stops the application at once. */
 export const PAGES = ALL.flatMap((station) =>

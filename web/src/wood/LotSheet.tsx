@@ -80,6 +80,8 @@ export function LotSheet({ code, onClose }: { code: string; onClose: () => void 
 function Life({ lot }: { lot: Lot }) {
   const choices = useChoices();
   const f = lot.freshness;
+  const worth =
+    f.toLast.mid > 0 ? `worth a stock until ${dayWords(lot.lastUntil)}.` : "not worth a stock any more.";
   return (
     <div className="mt-3">
       <p className="big text-[20px]">
@@ -87,8 +89,8 @@ function Life({ lot }: { lot: Lot }) {
       </p>
       <KeepingBar lot={lot} className="my-1.5" />
       <p className="text-[15px]">
-        {livingWords(f)} {f.toGood.mid > 0 && `Good ${untilWords(lot)}; `}
-        {f.toLast.mid > 0 ? `worth a stock until ${dayWords(lot.lastUntil)}.` : "not worth a stock any more."}
+        {livingWords(f)}{" "}
+        {f.toGood.mid > 0 ? `Good ${untilWords(lot)}; ${worth}` : worth.replace(/^./, (c) => c.toUpperCase())}
       </p>
       <p className="text-[14.5px] text-soft">
         {lot.store ?? "On its way"}

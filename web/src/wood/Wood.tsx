@@ -88,7 +88,7 @@ export function Wood() {
       </section>
       {aside && (
         <Beside width="w-[372px]" shows={code}>
-          {code ? <LotSheet code={code} onClose={() => navigate("/wood")} /> : <Supply />}
+          {code ? <LotSheet key={code} code={code} onClose={() => navigate("/wood")} /> : <Supply />}
         </Beside>
       )}
       <CollectLot open={collecting} onClose={() => setCollecting(false)} today={today} />

@@ -60,6 +60,50 @@ class FlushTest extends DemoScreenTest {
         assertThat(heading(page, "TE-26-W04")).isInViewport();
     }
 
+    /** A choice made far down a long page: its sheet stands beside it, not at the head of the page. */
+    @Test
+    void whatIsChosenFarDownStandsBesideIt() {
+        Page page = desk(lantern);
+        page.navigate("/takes");
+        Locator last = page.locator("main button")
+                .filter(new Locator.FilterOptions().setHasText("spring 2024"))
+                .last();
+        last.click();
+        Locator sheet = page.locator("main aside h2").first();
+        assertThat(sheet).isInViewport();
+        assertThat(last).isInViewport();
+        axeClean(page);
+        page.navigate("/wood");
+        page.locator("main tbody button").last().click();
+        assertThat(sheet).isInViewport();
+    }
+
+    /** A sheet beside a page comes, changes and goes; what was chosen and searched on the page stays. */
+    @Test
+    void aPageStaysAsItIsWhileItsSheetIsOpenedAndClosed() {
+        Page page = desk(lantern);
+        page.navigate("/flush");
+        settle(page);
+        button(page, "year").click();
+        lane(page, "AV-124").click();
+        assertThat(heading(page, "AV-124")).isVisible();
+        assertThat(button(page, "year")).hasAttribute("aria-pressed", "true");
+        page.keyboard().press("d");
+        assertThat(heading(page, "Thu 14 May")).isVisible();
+        Assertions.assertThat(page.url()).endsWith("/flush");
+        go(page, "/flush/HA-M1");
+        assertThat(heading(page, "HA-M1")).isVisible();
+        page.navigate("/wood");
+        Locator search = page.getByPlaceholder("find a lot");
+        search.fill("Tern");
+        button(page, "TE-26-W03").click();
+        assertThat(heading(page, "TE-26-W03")).isVisible();
+        assertThat(search).hasValue("Tern");
+        page.keyboard().press("Escape");
+        assertThat(heading(page, "TE-26-W03")).hasCount(0);
+        assertThat(search).hasValue("Tern");
+    }
+
     /** Answers that take their time: nothing is said of the lit days before they are known. */
     @Test
     void nothingIsSaidToBeUnlitBeforeItIsKnown() {
