@@ -16,6 +16,8 @@ final class RainSpells {
     private static final double PERSISTENCE = 0.9;
     private static final int NEAR_DAYS = 7;
     private static final int LATELY_DAYS = 40;
+    // Wilder rain than this is a slip of the record.
+    private static final double MOST_SPREAD = 1.2;
     // Mean and variance of the log of an exponential amount of mean 1: Euler's constant, and π²/6.
     private static final double LOG_MEAN = -0.577_215_664_9;
     private static final double LOG_VARIANCE = Math.PI * Math.PI / 6;
@@ -48,8 +50,8 @@ final class RainSpells {
 
     /**
      * How far the factor spreads, on the log scale. Departures from the mean, in parts of it, have the product e^(s²·p) − 1 over
-     * days on which the factor persists by p; were all amounts exponential and apart from each other, the mean product of n
-     * pairs would be 0 ± 1/√n, by which it is drawn to 0 (the positive part of James and Stein 1961).
+     * days on which the factor persists by p; were all amounts apart from each other, the mean product of n pairs would be 0 ± v/√n,
+     * v the variance of one, by which it is drawn to 0 (the positive part of James and Stein 1961).
      */
     private static double spread(List<Wet> wet, double mean) {
         double products = 0;
@@ -66,8 +68,12 @@ final class RainSpells {
         if (together <= 0) {
             return 0;
         }
-        double beyondChance = Math.max(0, together - 1 / (pairs * together));
-        return Math.sqrt(Math.log(1 + beyondChance) * pairs / persists);
+        double variance = wet.stream()
+                .mapToDouble(one -> (one.times / mean - 1) * (one.times / mean - 1))
+                .average()
+                .orElse(1);
+        double beyondChance = Math.max(0, together - variance * variance / (pairs * together));
+        return Math.min(MOST_SPREAD, Math.sqrt(Math.log(1 + beyondChance) * pairs / persists));
     }
 
     // What the last weeks say of the spell under way (a Kalman filter of its log).
