@@ -1,10 +1,11 @@
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 import api, { told } from "../api/client";
 import { useRules } from "../api/queries";
 import { dayAndYear } from "../days";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
+import { useInView } from "../ui/useInView";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { CauseList } from "./CauseList";
@@ -28,13 +29,16 @@ export function Causes() {
   const first = pile.data?.sessions[0]?.codes[0];
   const shown = code ?? first;
   const view = useCauseSession(shown);
+  const why = useRef<HTMLElement>(null);
+  // Known by then, so that it is there to be brought into view.
+  useInView(why, pile.data && code);
   if (pile.error) return <Trouble problem={pile.error} />;
   if (!pile.data) return <Coming what="the failures" />;
   return (
     <div className="flex min-h-full max-lg:flex-col">
       <section
         aria-label="Failures"
-        className="w-[272px] shrink-0 border-line border-r py-5 pr-4 pl-[26px] max-lg:w-auto max-lg:border-r-0 max-lg:pr-[26px] max-lg:pb-0 max-sm:px-4"
+        className="w-[272px] shrink-0 py-5 pr-4 pl-[26px] max-lg:w-auto max-lg:pr-[26px] max-lg:pb-0 max-sm:px-4 lg:sticky lg:top-0 lg:max-h-[calc(100dvh-4rem)] lg:self-start lg:overflow-auto"
       >
         <p className="font-semibold">
           {pile.data.total === 0 ? "Every failure is explained" : `${pile.data.total} failed, not explained`}
@@ -42,7 +46,11 @@ export function Causes() {
         <p className="text-[14px] text-soft">By session, the newest first.</p>
         <SessionList pile={pile.data} at={shown} />
       </section>
-      <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4" aria-label="Why it failed">
+      <section
+        ref={why}
+        aria-label="Why it failed"
+        className="min-w-0 flex-1 border-line px-[26px] py-5 max-lg:min-h-[80dvh] max-sm:px-4 lg:min-h-[calc(100dvh-4rem)] lg:border-l"
+      >
         {!shown ? (
           <Teach title="Causes are weighed when something failed">
             A graft called dead on a round comes here. Two or three signs at the plant and what is on record
@@ -51,7 +59,7 @@ export function Causes() {
         ) : view.error ? (
           <Trouble problem={view.error} />
         ) : view.data ? (
-          <Weighed view={view.data} pile={pile.data} code={shown} reading={view.isFetching} />
+          <Weighed key={shown} view={view.data} pile={pile.data} code={shown} reading={view.isFetching} />
         ) : (
           <Coming what="why it failed" />
         )}

@@ -96,6 +96,7 @@ const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
 const SHEETS: [sheet: string, page: string][] = [
   ["/flush/:code", "/flush"],
   ["/wood/lot/:code", "/wood"],
+  ["/causes/:code", "/causes"],
 ];
 
 /** The page at an address. It stays as it is while a sheet beside it is opened, changed and closed; any other begins anew. */

@@ -1,14 +1,12 @@
-import { type ReactNode, useEffect, useRef } from "react";
-
-/** So much of it must be seen at the foot of the screen, px, for a choice to seem to do something. */
-const SEEN_PX = 160;
+import { type ReactNode, useRef } from "react";
+import { useInView } from "./useInView";
 
 const OF_A_CHOICE =
   "max-lg:min-h-[80dvh] lg:sticky lg:top-0 lg:max-h-[calc(100dvh-4rem)] lg:overflow-auto print:static print:max-h-none";
 
 /**
  * What stands beside a page; under it where there is no room. What is chosen for it is in view wherever on the page it was
- * chosen, else choosing would seem to do nothing: beside the page it stays where the eye is, under it the page goes there.
+ * chosen: beside the page it stays where the eye is, under it the page goes there.
  */
 export function Beside({
   width,
@@ -25,13 +23,7 @@ export function Beside({
   children: ReactNode;
 }) {
   const own = useRef<HTMLElement>(null);
-  useEffect(() => {
-    const page = own.current?.previousElementSibling;
-    if (!shows || !own.current || !page) return;
-    const { top } = own.current.getBoundingClientRect();
-    const under = top >= page.getBoundingClientRect().bottom;
-    if (under && (top < 0 || top > innerHeight - SEEN_PX)) own.current.scrollIntoView({ block: "start" });
-  }, [shows]);
+  useInView(own, shows, true);
   return (
     <aside
       ref={own}

@@ -76,6 +76,12 @@ class FlushTest extends DemoScreenTest {
         page.navigate("/wood");
         page.locator("main tbody button").last().click();
         assertThat(sheet).isInViewport();
+        page.navigate("/causes");
+        Locator session = page.getByLabel("Failures").getByRole(AriaRole.LINK).last();
+        session.click();
+        assertThat(page.locator("h1")).isInViewport();
+        assertThat(session).hasAttribute("aria-current", "true");
+        assertThat(session).isInViewport();
     }
 
     /** A sheet beside a page comes, changes and goes; what was chosen and searched on the page stays. */

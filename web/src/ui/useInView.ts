@@ -1,0 +1,20 @@
+import { type RefObject, useEffect } from "react";
+
+/** So much of it must be seen at the foot of the screen, px, for a choice to seem to do something. */
+const SEEN_PX = 160;
+
+/**
+ * Brings a part of a page into view when something is chosen for it, else choosing would seem to do nothing.
+ *
+ * @param shows what was chosen, if anything
+ * @param underOnly true where it is in view by itself as long as it does not stand under what comes before it
+ */
+export function useInView(part: RefObject<HTMLElement | null>, shows?: string, underOnly = false) {
+  useEffect(() => {
+    const before = part.current?.previousElementSibling;
+    if (!shows || !part.current || !before) return;
+    const { top } = part.current.getBoundingClientRect();
+    if (underOnly && top < before.getBoundingClientRect().bottom) return;
+    if (top < 0 || top > innerHeight - SEEN_PX) part.current.scrollIntoView({ block: "start" });
+  }, [part, shows, underOnly]);
+}
