@@ -5,7 +5,7 @@ import { useRules } from "../api/queries";
 import { dayAndYear } from "../days";
 import { useCommands } from "../ui/commands";
 import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
-import { useInView } from "../ui/useInView";
+import { HAS_ROOM, STAYS, useInView } from "../ui/useInView";
 import { useSend } from "../ui/useSend";
 import { done } from "../undo";
 import { CauseList } from "./CauseList";
@@ -38,7 +38,7 @@ export function Causes() {
     <div className="flex min-h-full max-lg:flex-col">
       <section
         aria-label="Failures"
-        className="w-[272px] shrink-0 py-5 pr-4 pl-[26px] max-lg:w-auto max-lg:pr-[26px] max-lg:pb-0 max-sm:px-4 lg:sticky lg:top-0 lg:max-h-[calc(100dvh-4rem)] lg:self-start lg:overflow-auto"
+        className={`w-[272px] shrink-0 py-5 pr-4 pl-[26px] max-lg:w-auto max-lg:pr-[26px] max-lg:pb-0 max-sm:px-4 lg:self-start ${STAYS}`}
       >
         <p className="font-semibold">
           {pile.data.total === 0 ? "Every failure is explained" : `${pile.data.total} failed, not explained`}
@@ -49,7 +49,7 @@ export function Causes() {
       <section
         ref={why}
         aria-label="Why it failed"
-        className="min-w-0 flex-1 border-line px-[26px] py-5 max-lg:min-h-[80dvh] max-sm:px-4 lg:min-h-[calc(100dvh-4rem)] lg:border-l"
+        className={`min-w-0 flex-1 border-line px-[26px] py-5 max-sm:px-4 lg:border-l ${HAS_ROOM}`}
       >
         {!shown ? (
           <Teach title="Causes are weighed when something failed">

@@ -1,8 +1,5 @@
 import { type ReactNode, useRef } from "react";
-import { useInView } from "./useInView";
-
-const OF_A_CHOICE =
-  "max-lg:min-h-[80dvh] lg:sticky lg:top-0 lg:max-h-[calc(100dvh-4rem)] lg:overflow-auto print:static print:max-h-none";
+import { HAS_ROOM, STAYS, useInView } from "./useInView";
 
 /**
  * What stands beside a page; under it where there is no room. What is chosen for it is in view wherever on the page it was
@@ -30,7 +27,7 @@ export function Beside({
       aria-label={label}
       className={`${width} shrink-0 border-line border-l bg-surface max-lg:w-full max-lg:border-t max-lg:border-l-0 ${className}`}
     >
-      <div className={`px-[22px] py-5 ${shows ? OF_A_CHOICE : ""}`}>{children}</div>
+      <div className={`px-[22px] py-5 ${shows ? `${HAS_ROOM} ${STAYS}` : ""}`}>{children}</div>
     </aside>
   );
 }

@@ -3,6 +3,13 @@ import { type RefObject, useEffect } from "react";
 /** So much of it must be seen at the foot of the screen, px, for a choice to seem to do something. */
 const SEEN_PX = 160;
 
+/** Classes of what stays in sight beside a page that is scrolled. The header takes the 4rem. */
+export const STAYS =
+  "lg:sticky lg:top-0 lg:max-h-[calc(100dvh-4rem)] lg:overflow-auto print:static print:max-h-none";
+
+/** Classes of what has room to come into view where it stands under a page, also before all of it is there. */
+export const HAS_ROOM = "max-lg:min-h-[80dvh]";
+
 /**
  * Brings a part of a page into view when something is chosen for it, else choosing would seem to do nothing.
  *

@@ -122,21 +122,18 @@ final class OnLook {
         int reckoned = accounts.rates(account, hand, begun.get(swell).day(), onwards.get(line), sums);
         int[] into = bins(line, swell);
         double left = 1;
-        int told = 0;
-        // What is left at each end becomes how likely it comes in each step.
-        for (; told < reckoned && left > NONE; told++) {
-            double stays = Math.exp(-sums[told]);
+        for (int i = 0; i < reckoned && left > NONE; i++) {
+            double stays = Math.exp(-sums[i]);
             double chance = left - stays;
-            sums[told] = chance > NONE ? weight * chance : 0;
+            if (chance > NONE) {
+                for (int k = 0; k < seen.length; k++) {
+                    chances[k][i] += weight * chance * seen[k][into[i]];
+                }
+            }
             left = stays;
         }
         for (int k = 0; k < seen.length; k++) {
-            double[] fits = seen[k];
-            double[] all = chances[k];
-            for (int i = 0; i < told; i++) {
-                all[i] += sums[i] * fits[into[i]];
-            }
-            all[sums.length] += weight * left * fits[BEYOND_BIN] * BEYOND;
+            chances[k][sums.length] += weight * left * seen[k][BEYOND_BIN] * BEYOND;
         }
     }
 

@@ -10,9 +10,7 @@ final class YearDay {
 
     /** Whole years since the epoch, less than 0 before it. */
     static int years(int epochDay) {
-        double years = epochDay / YEAR_DAYS;
-        int whole = (int) years;
-        return whole > years ? whole - 1 : whole;
+        return (int) Math.floor(epochDay / YEAR_DAYS);
     }
 
     /** Whole days since the turn of the year, 0 to 365. */

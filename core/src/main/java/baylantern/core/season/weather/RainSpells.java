@@ -23,13 +23,11 @@ final class RainSpells {
     private static final double LOG_VARIANCE = Math.PI * Math.PI / 6;
 
     private final double spread;
-    private final double nowMean;
-    private final double nowVariance;
+    private final Log now;
 
-    private RainSpells(double spread, double nowMean, double nowVariance) {
+    private RainSpells(double spread, Log now) {
         this.spread = spread;
-        this.nowMean = nowMean;
-        this.nowVariance = nowVariance;
+        this.now = now;
     }
 
     /** A wet day of the record, and how much it brought against what the normals have for one. */
@@ -78,24 +76,36 @@ final class RainSpells {
 
     // What the last weeks say of the spell under way (a Kalman filter of its log).
     private static RainSpells lately(List<Wet> wet, double mean, double spread, int first) {
-        double usual = -spread * spread / 2;
-        double at = usual;
-        double variance = spread * spread;
+        Log log = new Log(usual(spread), spread * spread);
         int day = first - LATELY_DAYS;
         for (Wet one : wet) {
             if (one.day >= day) {
-                double kept = Math.pow(PERSISTENCE, one.day - day);
-                at = usual + kept * (at - usual);
-                variance = kept * kept * variance + (1 - kept * kept) * spread * spread;
-                double gain = variance / (variance + LOG_VARIANCE);
-                at += gain * (Math.log(one.times / mean) - LOG_MEAN - at);
-                variance *= 1 - gain;
+                log = log.after(one.day - day, spread).seen(Math.log(one.times / mean) - LOG_MEAN);
                 day = one.day;
             }
         }
-        double kept = Math.pow(PERSISTENCE, first - day);
-        return new RainSpells(
-                spread, usual + kept * (at - usual), kept * kept * variance + (1 - kept * kept) * spread * spread);
+        return new RainSpells(spread, log.after(first - day, spread));
+    }
+
+    /** The log of a factor of this spread whose mean is 1. */
+    private static double usual(double spread) {
+        return -spread * spread / 2;
+    }
+
+    /** What is believed of the log of the factor on a day. */
+    private record Log(double mean, double variance) {
+
+        Log after(int days, double spread) {
+            double kept = Math.pow(PERSISTENCE, days);
+            return new Log(
+                    usual(spread) + kept * (mean - usual(spread)),
+                    kept * kept * variance + (1 - kept * kept) * spread * spread);
+        }
+
+        Log seen(double value) {
+            double gain = variance / (variance + LOG_VARIANCE);
+            return new Log(mean + gain * (value - mean), (1 - gain) * variance);
+        }
     }
 
     /** How far the factor spreads, on the log scale; 0 where there are no spells. */
@@ -105,10 +115,10 @@ final class RainSpells {
 
     /** Draws the factor of so many days in a row, from the first on. */
     double[] draw(int days, RandomGenerator random) {
-        double usual = -spread * spread / 2;
+        double usual = usual(spread);
         double fresh = spread * Math.sqrt(1 - PERSISTENCE * PERSISTENCE);
         double[] factors = new double[days];
-        double log = nowMean + Math.sqrt(nowVariance) * random.nextGaussian();
+        double log = now.mean + Math.sqrt(now.variance) * random.nextGaussian();
         for (int t = 0; t < days; t++) {
             factors[t] = Math.exp(log);
             log = usual + PERSISTENCE * (log - usual) + fresh * random.nextGaussian();

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>Temperature: a_t = φ·a_{t−1} + √(1−φ²)·s·ε, s the month's spread, started from the last known departure (first-order
  * autoregression). Rain: a wet day with chance p, p from the month's rain and {@link #WET_DAY_MM}, more after a wet day and
- * less after a dry one (two-state chain, Gabriel and Neumann 1962), then an exponential amount. Wind: the normal times a log-normal of mean 1. Humidity: the normal with a spread of 7 points, 8 higher when
+ * less after a dry one (two-state chain, Gabriel and Neumann 1962), then an exponential amount, more of it in a heavy spell than in a light one where the record shows such
+ * ({@link RainSpells}). Wind: the normal times a log-normal of mean 1. Humidity: the normal with a spread of 7 points, 8 higher when
  * wet. Same climate, record, seed: same runs.
  */
 public final class WeatherYears {
