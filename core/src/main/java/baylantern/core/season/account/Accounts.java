@@ -24,6 +24,7 @@ public final class Accounts {
     private final Dates rough;
     private final Pull pull;
     private final CanopyTable canopy;
+    private final double unseen;
     private final Map<Long, Hand> hands = new ConcurrentHashMap<>();
 
     /**
@@ -61,7 +62,9 @@ public final class Accounts {
     }
 
     private Accounts(Grounds grounds, List<TreeRecord> trees, SkyDays past) {
-        List<Gap> gaps = Gaps.of(trees, past, grounds.priorWarmth()).plain();
+        Gaps all = Gaps.of(trees, past, grounds.priorWarmth());
+        List<Gap> gaps = all.plain();
+        this.unseen = all.unseen();
         Levels.Prior prior = grounds.warmth();
         this.warmth = new Levels(
                 prior,
@@ -91,6 +94,11 @@ public final class Accounts {
 
     CanopyTable canopy() {
         return canopy;
+    }
+
+    /** The share of flushes that nobody sees here, 0 to 1. */
+    double unseen() {
+        return unseen;
     }
 
     Pull pull() {

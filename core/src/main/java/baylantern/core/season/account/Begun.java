@@ -16,8 +16,9 @@ final class Begun {
     // Fine enough for the shortest stage.
     private static final int ALONE_STEP_DAYS = 3;
     private static final int LONGEST_DAYS = 420;
-    private static final double UNSEEN = 0.07;
-    private static final double AGAIN = 0.5;
+    // Who overlooked it once is likely to overlook it again.
+    private static final double STILL_UNSEEN = 0.8;
+    private static final double UNLIKELY = 0.5;
     private static final double LEAST = 1e-3;
     private static final double YOUNG = 0.45;
     private static final double GROWN = 0.7;
@@ -34,7 +35,13 @@ final class Begun {
     }
 
     /** A day and its weight; {@code after} the swell before it where it is one that went unseen, else the day itself. */
-    record Day(int day, double weight, int after) {}
+    record Day(int day, double weight, int after) {
+
+        /** True for one that nobody saw: what the looks say against it stands in its weight. */
+        boolean unseen() {
+            return after < day;
+        }
+    }
 
     /** The days, judged on the evening of the last look; the tree must have been looked at. */
     List<Day> days(SkyDays sky) {
@@ -100,9 +107,9 @@ final class Begun {
             BudStage stage = look.canopy().leading();
             boolean rests = stage == BudStage.M || stage == BudStage.R;
             if (way < YOUNG && rests) {
-                weight *= weight == 1 ? UNSEEN : AGAIN;
+                weight *= weight == 1 ? accounts.unseen() : STILL_UNSEEN;
             } else if (way > GROWN && !rests) {
-                weight *= AGAIN;
+                weight *= UNLIKELY;
             }
         }
         return weight;

@@ -11,7 +11,7 @@ final class DatesClock {
 
     // k: so many turns are the most without doubt.
     private static final double MOST_TURNS = 1.1;
-    private static final double DOUBT = 0.1;
+    private static final double DOUBT = 0.05;
     private static final int[] REST_ENDS = Rest.ends();
 
     private final YearRates rates;

@@ -14,6 +14,8 @@ public final class Gaps {
     private static final double TWICE = 1.6;
     private static final double PRIOR_DAYS = 120;
     private static final int PRIOR_GAPS = 3;
+    private static final double PRIOR_UNSEEN = 0.1;
+    private static final double PRIOR_FLUSHES = 10;
 
     private final List<Gap> plain = new ArrayList<>();
     private final List<Gap> hiding = new ArrayList<>();
@@ -62,6 +64,11 @@ public final class Gaps {
     /** Those in which no flush was missed. */
     List<Gap> plain() {
         return plain;
+    }
+
+    /** The share of all flushes that nobody saw, 0 to 1; a tenth beforehand, as much as ten flushes. */
+    double unseen() {
+        return (PRIOR_UNSEEN * PRIOR_FLUSHES + hiding.size()) / (PRIOR_FLUSHES + plain.size() + 2 * hiding.size());
     }
 
     /** True where a flush before this swell of a plant went unseen. */

@@ -15,6 +15,7 @@ final class OnLook {
     // Beyond the steps nothing is told apart: such a look would stand early on its way, and counts by half.
     private static final double BEYOND = 0.5;
     private static final int BEYOND_BIN = CanopyTable.bin(0.3);
+    private static final int RESTED_BIN = CanopyTable.bin(0.85);
 
     private final Accounts accounts;
     private final Accounts.Hand hand;
@@ -68,6 +69,10 @@ final class OnLook {
         return stage;
     }
 
+    private boolean rests() {
+        return stage == BudStage.M || stage == BudStage.R;
+    }
+
     // Warmth differs little between lines, dates not at all; rain does.
     private static int lines(Account account, int all) {
         return switch (account) {
@@ -108,9 +113,11 @@ final class OnLook {
             double from = onward.warmthOn(begun.get(swell).day());
             double way = onward.warmthBefore() - from;
             int[] all = new int[onward.count()];
+            // A flush nobody saw looks as if it had not been; what speaks against that stands in its weight.
+            int least = begun.get(swell).unseen() && rests() ? RESTED_BIN : 0;
             for (int i = 0; i < all.length; i++) {
                 double whole = onward.warmth(i) - from;
-                all[i] = CanopyTable.bin(whole <= 0 ? 0 : way / whole);
+                all[i] = Math.max(least, CanopyTable.bin(whole <= 0 ? 0 : way / whole));
             }
             bins[line][swell] = all;
         }

@@ -55,8 +55,9 @@ public final class Hindcast {
      *
      * @param came the day of the swell, as likely as the looks around it tell, in days after the look
      * @param held how likely the range held it, 0 to 1
+     * @param known the day on which it was seen to have come, counted from the epoch
      */
-    public record Told(Foretold said, double came, double held) {}
+    public record Told(Foretold said, double came, double held, int known) {}
 
     /**
      * Goes through the past up to the evening of a day.
@@ -100,7 +101,7 @@ public final class Hindcast {
     private void step(int now, int end) {
         Accounts accounts = Accounts.learn(
                 grounds, trees.stream().map(tree -> tree.until(now)).toList(), skies.past());
-        Lessons lessons = new Lessons(cases(now), now);
+        Lessons lessons = new Lessons(cases(now), Tails.of(told, counts, now), now);
         Foretelling foretelling = new Foretelling(accounts);
         for (TreeRecord tree : trees) {
             for (int i = 0; i < tree.looks().size(); i++) {
@@ -160,7 +161,7 @@ public final class Hindcast {
             asked.add(new Asked(tree, day, chances, came));
             came.ifPresent(seen -> {
                 LookCase one = new LookCase(tree.plant(), day, chances, Came.between(seen), counts);
-                told.add(new Told(said, one.placed(days), one.held(days, range)));
+                told.add(new Told(said, one.placed(days), one.held(days, range), seen.by()));
             });
         }
         if (listener != null) {
@@ -170,7 +171,7 @@ public final class Hindcast {
 
     /** What all of it taught. */
     public Lessons lessons() {
-        return new Lessons(cases(until), until);
+        return new Lessons(cases(until), Tails.of(told, counts, until), until);
     }
 
     /** Every range told, in the order of the looks. */

@@ -26,7 +26,7 @@ public final class Lessons {
     private final Widths widths;
 
     /** Lessons of some cases, as of a day counted from the epoch; without cases those held beforehand. */
-    Lessons(List<LookCase> cases, int now) {
+    Lessons(List<LookCase> cases, List<Double> tails, int now) {
         Arrays.fill(trust, Foretelling.USUAL_TRUST);
         for (Account account : Account.values()) {
             trust[account.ordinal()] = trustIn(account, cases);
@@ -51,7 +51,7 @@ public final class Lessons {
                     one.day(),
                     one.counts()));
         }
-        widths = new Widths(misses, now);
+        widths = new Widths(misses, tails, now);
     }
 
     // The one by which the account would have foretold best.

@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * Corrects a range by the farm's own past misses at the same lead: the middle is drawn to where the past came, and the
  * ends are set so far away that a tenth of the past lay beyond each (split conformal prediction with weights, Barber and
- * others 2023; recent misses count more, so that it adapts as in Gibbs and Candès 2021). Beforehand it stands on some
+ * others 2023; recent misses count more), or rather what {@link Tails} has it be. Beforehand it stands on some
  * wide misses, so that a range is never narrow because a form is sure of itself. What has not come by now counts too, as
  * later than it is by now (Efron 1967; the same as the product-limit estimate, Kaplan and Meier 1958).
  */
@@ -16,7 +16,6 @@ public final class Widths {
     /** Ends of the leads, days from the look to the middle told; the last has none. */
     public static final List<Integer> LEADS = List.of(30, 60, 120, Integer.MAX_VALUE);
 
-    private static final double TAIL = 0.1;
     private static final double PRIOR_CASES = 4;
     private static final double OTHER_LEADS_CASES = 15;
     private static final double SHIFT_SHARE = 0.1;
@@ -59,14 +58,24 @@ public final class Widths {
         return lead;
     }
 
-    /** Learns from misses known on the evening of a day, counted from the epoch. */
-    Widths(List<Miss> misses, int now) {
+    /** What so many days ago counts of what it counts today, 0 to 1. */
+    static double fresh(int days) {
+        return Math.pow(0.5, days / HALF_LIFE_DAYS);
+    }
+
+    /**
+     * Learns from misses known on the evening of a day.
+     *
+     * @param tails by lead, the share of them that is to lie beyond each end
+     * @param now counted from the epoch
+     */
+    Widths(List<Miss> misses, List<Double> tails, int now) {
         for (int lead = 0; lead < LEADS.size(); lead++) {
-            byLead.add(times(misses, lead, now));
+            byLead.add(times(misses, lead, tails.get(lead), now));
         }
     }
 
-    private static Times times(List<Miss> misses, int lead, int now) {
+    private static Times times(List<Miss> misses, int lead, double tail, int now) {
         double own = misses.stream()
                 .filter(miss -> lead(miss.told.mid) == lead)
                 .mapToDouble(Miss::counts)
@@ -74,7 +83,7 @@ public final class Widths {
         List<Off> weighed = new ArrayList<>();
         for (Miss miss : misses) {
             double near = lead(miss.told.mid) == lead ? 1 : OTHER_LEADS_CASES / (OTHER_LEADS_CASES + own);
-            double weight = miss.counts * near * Math.pow(0.5, (now - miss.day) / HALF_LIFE_DAYS);
+            double weight = miss.counts * near * fresh(now - miss.day);
             weighed.add(new Off(miss.off(), weight, miss.open));
         }
         for (int i = 0; i < WIDE_MISSES.length; i++) {
@@ -84,8 +93,8 @@ public final class Widths {
         double shift = SHIFT_SHARE * quantile(sure, 0.5);
         return new Times(
                 shift,
-                Math.max(LEAST_TIMES, shift - quantile(sure, TAIL)),
-                Math.max(LEAST_TIMES, quantile(sure, 1 - TAIL) - shift));
+                Math.max(LEAST_TIMES, shift - quantile(sure, tail)),
+                Math.max(LEAST_TIMES, quantile(sure, 1 - tail) - shift));
     }
 
     /**

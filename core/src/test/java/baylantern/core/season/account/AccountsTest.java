@@ -144,6 +144,17 @@ class AccountsTest {
     }
 
     @Test
+    void howOftenAFlushGoesUnseenIsLearned() {
+        assertThat(Gaps.of(List.of(), tenADay(), 1000).unseen())
+                .as("beforehand")
+                .isCloseTo(0.1, within(1e-9));
+        TreeRecord each = swelled(1, 50, 150, 255, 353, 452, 550, 651, 750, 849, 951, 1050, 1149, 1251, 1350);
+        assertThat(Gaps.of(List.of(each), tenADay(), 1000).unseen()).isLessThan(0.05);
+        TreeRecord some = swelled(1, 50, 150, 255, 353, 571, 670, 769, 968, 1068, 1169, 1370);
+        assertThat(Gaps.of(List.of(some), tenADay(), 1000).unseen()).isBetween(0.15, 0.25);
+    }
+
+    @Test
     void whatARhythmRestsOnIsSaid() {
         var rules = baylantern.core.rules.Rulebook.shipped().flush();
         Accounts.Grounds grounds = new Accounts.Grounds(rules, 1000, 10);

@@ -30,7 +30,7 @@ final class OneLook {
                 last);
         Accounts nothing = Accounts.learn(watch.grounds, List.of(), watch.skies.past());
         Foretelling foretelling = new Foretelling(nothing);
-        Lessons none = new Lessons(List.of(), 0);
+        Lessons none = new Lessons(List.of(), Tails.wanted(), 0);
         for (MadeUpFarm.Tree tree : farm.trees) {
             TreeRecord.Look look = Watch.record(tree.id(), tree.notes()).looks().stream()
                     .filter(one -> one.day() >= MadeUpFarm.START.toEpochDay() + LOOKED_DAYS)

@@ -47,7 +47,7 @@ class StackingTest {
         assertThat(Stacking.weights(prior, 5, second)[1]).isGreaterThan(0.95);
     }
 
-    private static Days uniform(int first, int last) {
+    static Days uniform(int first, int last) {
         double[] chances = new double[Steps.count()];
         for (int i = 0; i < chances.length - 1; i++) {
             int end = Steps.end(i);
@@ -75,14 +75,16 @@ class StackingTest {
             double came = 46 + 30 * random.nextGaussian();
             misses.add(new Widths.Miss(new Widths.Range(20, 40, 60), came, false, 1000, 1));
         }
-        Widths widths = new Widths(misses, 1000);
+        Widths widths = new Widths(misses, Tails.wanted(), 1000);
         Days told = uniform(15, 65);
         Widths.Range range = widths.of(told);
         long held = misses.stream()
                 .filter(miss -> range.low() <= miss.came() && miss.came() <= range.high())
                 .count();
         assertThat(held / 4000.0).isBetween(0.75, 0.84);
-        assertThat(new Widths(List.of(), 0).of(told).high()).as("begun wide").isGreaterThan(told.at(0.9));
+        assertThat(new Widths(List.of(), Tails.wanted(), 0).of(told).high())
+                .as("begun wide")
+                .isGreaterThan(told.at(0.9));
         double[] rising = IntStream.range(1, 100)
                 .mapToDouble(i -> widths.at(told, i / 100.0))
                 .toArray();
@@ -150,10 +152,10 @@ class StackingTest {
             misses.add(new Widths.Miss(new Widths.Range(20, 40, 60), 40 + i % 20, false, 1000, 1));
         }
         Days told = uniform(15, 65);
-        double without = new Widths(misses, 1000).of(told).high();
+        double without = new Widths(misses, Tails.wanted(), 1000).of(told).high();
         for (int i = 0; i < 10; i++) {
             misses.add(new Widths.Miss(new Widths.Range(20, 40, 60), 58, true, 1000, 1));
         }
-        assertThat(new Widths(misses, 1000).of(told).high()).isGreaterThan(without);
+        assertThat(new Widths(misses, Tails.wanted(), 1000).of(told).high()).isGreaterThan(without);
     }
 }

@@ -35,6 +35,8 @@ class LampHoldsTest {
     private static final int AHEAD = 30;
     private static final int STOCKS = 3;
     private static final int TREES = 6;
+    // Long beyond what is told, so that every flush then under way has its end, and with it its stages.
+    private static final int DAYS = 1400;
 
     /** Told chances and what came, by tenths. */
     private static final class Tally {
@@ -76,7 +78,7 @@ class LampHoldsTest {
             case "rain" -> Laws.byRain();
             default -> Laws.mixed(11, 1000);
         };
-        return new MadeUpFarm(by, MadeUpFarm.Eye.USUAL, StartingClimates.Kind.SUBTROPICAL, 28, TREES, 1140, seed);
+        return new MadeUpFarm(by, MadeUpFarm.Eye.USUAL, StartingClimates.Kind.SUBTROPICAL, 28, TREES, DAYS, seed);
     }
 
     @Test

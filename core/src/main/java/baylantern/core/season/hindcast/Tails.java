@@ -1,0 +1,56 @@
+package baylantern.core.season.hindcast;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * What share is to lie beyond each end of a range, by lead. A tenth is what is wanted; where the ranges told so far held
+ * more or less often than four times in five, more or less is left out from then on, so that they come to hold as often
+ * as they should also where what is learned keeps changing (Gibbs and Candès 2021).
+ */
+final class Tails {
+
+    /** The share wanted beyond each end. */
+    static final double WANTED = 0.1;
+
+    private static final double HELD_WANTED = 1 - 2 * WANTED;
+    private static final double GAIN = 4;
+    private static final double PRIOR_CASES = 4;
+    private static final double OTHER_LEADS = 0.2;
+    private static final double LEAST = 0.03;
+    private static final double MOST = 0.3;
+
+    private Tails() {}
+
+    /** Those wanted, with nothing told yet. */
+    static List<Double> wanted() {
+        return Collections.nCopies(Widths.LEADS.size(), WANTED);
+    }
+
+    /**
+     * Those of ranges told of which it was known by the evening of a day whether they held.
+     *
+     * @param counts how much each counts, since looks on one flush are not independent
+     * @param now counted from the epoch
+     */
+    static List<Double> of(List<Hindcast.Told> told, double counts, int now) {
+        List<Hindcast.Told> known =
+                told.stream().filter(one -> one.known() <= now).toList();
+        return IntStream.range(0, Widths.LEADS.size())
+                .mapToObj(lead -> of(known, counts, now, lead))
+                .toList();
+    }
+
+    private static double of(List<Hindcast.Told> known, double counts, int now, int lead) {
+        double all = PRIOR_CASES;
+        double held = PRIOR_CASES * HELD_WANTED;
+        for (Hindcast.Told one : known) {
+            double near = Widths.lead(one.said().range().mid()) == lead ? 1 : OTHER_LEADS;
+            double weight = counts * near * Widths.fresh(now - one.said().day());
+            all += weight;
+            held += weight * one.held();
+        }
+        return Math.max(LEAST, Math.min(MOST, WANTED + GAIN * (held / all - HELD_WANTED) / 2));
+    }
+}
