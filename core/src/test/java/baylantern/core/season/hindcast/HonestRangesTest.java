@@ -19,7 +19,7 @@ class HonestRangesTest {
             case RAIN_SOUTH, MIXED_SOUTH, DATES_EQUATOR -> 0.85;
             case RAIN_NORTH -> 0.8;
             case DATES_NORTH -> 0.65;
-            case MIXED_NORTH -> 0.95;
+            case MIXED_NORTH -> 0.93;
         };
     }
 
@@ -29,7 +29,7 @@ class HonestRangesTest {
         Trials trials = new Trials(kind, 3, 10, 1140);
         System.out.println(kind + " " + trials);
         assertThat(trials.trials).hasSizeGreaterThan(200);
-        assertThat(trials.held()).isBetween(0.74, 0.91);
+        assertThat(trials.held()).isBetween(0.75, 0.89);
         assertThat(trials.reckonedHeld()).as("as the farm reckons it").isCloseTo(trials.held(), within(0.05));
         assertThat(trials.error()).isLessThan(mostOfPlain(kind) * trials.plainError());
         for (int lead = 0; lead < Widths.LEADS.size(); lead++) {
