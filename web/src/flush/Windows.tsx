@@ -183,10 +183,11 @@ function GraftDay(props: { x: Days; day: string; around?: Schemas["day.Around"];
       ))}
       {pinch && (
         <text
-          x={x(dayOf(pinch.target))}
+          // Ends at its day: the flags of days kept stand after it.
+          x={x(dayOf(pinch.target)) + 4}
           y={y + 17}
           fontSize={11.5}
-          textAnchor="middle"
+          textAnchor="end"
           fill="var(--ink)"
           stroke="var(--ground)"
           strokeWidth={3}
