@@ -31,4 +31,9 @@ public enum BudStage {
     public boolean active() {
         return this == S || this == P || this == F;
     }
+
+    /** True where nothing grows: leaves are firm, buds tight. */
+    public boolean rests() {
+        return this == M || this == R;
+    }
 }

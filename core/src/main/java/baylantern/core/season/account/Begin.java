@@ -65,12 +65,8 @@ public final class Begin {
         return (chance + LEAST) * (shows(rules.stageAt(way)) ? 1 : ANOTHER_STAGE);
     }
 
-    private boolean shows(BudStage stage) {
-        return stage == look.stage() || (rests(stage) && rests(look.stage()));
-    }
-
     // Mature and resting look alike.
-    private static boolean rests(BudStage stage) {
-        return stage == BudStage.M || stage == BudStage.R;
+    private boolean shows(BudStage stage) {
+        return stage == look.stage() || (stage.rests() && look.stage().rests());
     }
 }

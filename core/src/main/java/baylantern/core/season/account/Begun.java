@@ -105,10 +105,9 @@ final class Begun {
             TreeRecord.Look look = tree.looks().get(i);
             double way = (sky.warmth(look.day()) - sky.warmth(day)) / usual;
             BudStage stage = look.canopy().leading();
-            boolean rests = stage == BudStage.M || stage == BudStage.R;
-            if (way < YOUNG && rests) {
+            if (way < YOUNG && stage.rests()) {
                 weight *= weight == 1 ? accounts.unseen() : STILL_UNSEEN;
-            } else if (way > GROWN && !rests) {
+            } else if (way > GROWN && !stage.rests()) {
                 weight *= UNLIKELY;
             }
         }

@@ -69,10 +69,6 @@ final class OnLook {
         return stage;
     }
 
-    private boolean rests() {
-        return stage == BudStage.M || stage == BudStage.R;
-    }
-
     // Warmth differs little between lines, dates not at all; rain does.
     private static int lines(Account account, int all) {
         return switch (account) {
@@ -114,7 +110,7 @@ final class OnLook {
             double way = onward.warmthBefore() - from;
             int[] all = new int[onward.count()];
             // A flush nobody saw looks as if it had not been; what speaks against that stands in its weight.
-            int least = begun.get(swell).unseen() && rests() ? RESTED_BIN : 0;
+            int least = begun.get(swell).unseen() && stage.rests() ? RESTED_BIN : 0;
             for (int i = 0; i < all.length; i++) {
                 double whole = onward.warmth(i) - from;
                 all[i] = Math.max(least, CanopyTable.bin(whole <= 0 ? 0 : way / whole));

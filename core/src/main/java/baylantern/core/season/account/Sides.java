@@ -133,7 +133,10 @@ public final class Sides {
     // The sunny side has begun and the shaded one was seen at rest.
     private boolean oneHasBegun(BudNote look) {
         CanopyShares shade = look.shade();
-        return shade != null && look.sun().active() >= threshold && shade.active() < threshold && rests(shade);
+        return shade != null
+                && look.sun().active() >= threshold
+                && shade.active() < threshold
+                && shade.leading().rests();
     }
 
     private static boolean isTo(DayRange range, LocalDate today) {
@@ -159,10 +162,6 @@ public final class Sides {
                 later(begun.day(), left.inverseCumulativeProbability(0.1)),
                 later(begun.day(), left.inverseCumulativeProbability(0.5)),
                 later(begun.day(), left.inverseCumulativeProbability(0.9)));
-    }
-
-    private static boolean rests(CanopyShares side) {
-        return side.leading() == BudStage.M || side.leading() == BudStage.R;
     }
 
     private static LocalDate later(LocalDate from, double days) {

@@ -61,8 +61,6 @@ public final class NoteChecks {
 
     // Mature and resting look alike, and buds may wake from either.
     private static boolean restful(BudStage from, BudStage to) {
-        boolean fromRest = from == BudStage.M || from == BudStage.R;
-        boolean toRest = to == BudStage.M || to == BudStage.R;
-        return fromRest && (toRest || to == BudStage.S);
+        return from.rests() && (to.rests() || to == BudStage.S);
     }
 }

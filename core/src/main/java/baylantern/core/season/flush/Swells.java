@@ -36,7 +36,7 @@ public final class Swells {
             double to = after.canopy().active();
             if (from < threshold && to >= threshold) {
                 found.add(between(before.day(), after.day(), (threshold - from) / (to - from)));
-            } else if (rests(before) && hardened(before, after) && to < threshold) {
+            } else if (before.canopy().leading().rests() && hardened(before, after) && to < threshold) {
                 found.add(between(before.day(), after.day(), 0.5));
             } else if (from >= threshold && begunAnew(before, after)) {
                 found.add(between(before.day(), after.day(), 0.5));
@@ -48,11 +48,6 @@ public final class Swells {
     private static boolean hardened(BudNote before, BudNote after) {
         return after.canopy().leading() == BudStage.H
                 && ChronoUnit.DAYS.between(before.day(), after.day()) >= UNTO_HARDENING_DAYS;
-    }
-
-    private static boolean rests(BudNote note) {
-        BudStage stage = note.canopy().leading();
-        return stage == BudStage.M || stage == BudStage.R;
     }
 
     // Flushing at one note and swelling a month later: a whole flush lies between.

@@ -29,7 +29,8 @@ final class Tails {
     }
 
     /**
-     * Those of ranges told of which it was known by the evening of a day whether they held.
+     * Those of ranges told of which it was known by the evening of a day whether they held. One that is over without a
+     * swell does not count until the swell is seen: it may have come unseen, and would have ranges too wide.
      *
      * @param counts how much each counts, since looks on one flush are not independent
      * @param now counted from the epoch

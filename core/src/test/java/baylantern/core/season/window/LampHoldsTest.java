@@ -157,8 +157,7 @@ class LampHoldsTest {
                     .orElseThrow();
             BudStage own = stage(wood, day);
             Map<BudStage, Double> ready = RULES.woodOf("avocado").ready();
-            boolean rests = own == BudStage.M || own == BudStage.R;
-            double score = pinched && rests ? RULES.value(FigureName.PINCHED) : Known.in(ready, own);
+            double score = pinched && own.rests() ? RULES.value(FigureName.PINCHED) : Known.in(ready, own);
             int t = (int) (day.toEpochDay() - today.toEpochDay());
             boolean fair = sky.relative(0, t) * sky.safety(0, t) >= 0.6 && !sky.stopped(0, t);
             return stock >= 0.6 && score >= 0.6 && fair;
