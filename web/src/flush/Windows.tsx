@@ -159,6 +159,8 @@ const LETTERS: Record<string, string> = {
   COLLECT_WOOD: "cut wood",
 };
 
+const PINCH_WIDTH = 76;
+
 function GraftDay(props: { x: Days; day: string; around?: Schemas["day.Around"]; rows: number }) {
   const { x, day, around, rows } = props;
   const at = x(dayOf(day));
@@ -183,8 +185,8 @@ function GraftDay(props: { x: Days; day: string; around?: Schemas["day.Around"];
       ))}
       {pinch && (
         <text
-          // Ends at its day: the flags of days kept stand after it.
-          x={x(dayOf(pinch.target)) + 4}
+          // Ends at its day, where there is room: the flags of days kept stand after it.
+          x={Math.max(x(dayOf(pinch.target)) + 4, PINCH_WIDTH)}
           y={y + 17}
           fontSize={11.5}
           textAnchor="end"
