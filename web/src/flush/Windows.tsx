@@ -159,6 +159,7 @@ const LETTERS: Record<string, string> = {
   COLLECT_WOOD: "cut wood",
 };
 
+/** What the day of pinching takes, px. */
 const PINCH_WIDTH = 76;
 
 function GraftDay(props: { x: Days; day: string; around?: Schemas["day.Around"]; rows: number }) {

@@ -25,8 +25,13 @@ public final class Lessons {
     private final Map<Long, double[]> trees = new HashMap<>();
     private final Widths widths;
 
-    /** Lessons of some cases, as of a day counted from the epoch; without cases those held beforehand. */
-    Lessons(List<LookCase> cases, List<Double> tails, int now) {
+    /**
+     * Lessons of some cases; without cases those held beforehand.
+     *
+     * @param tails how much is to lie beyond each end of a range
+     * @param now the day as of which they are learned, counted from the epoch
+     */
+    Lessons(List<LookCase> cases, Tails tails, int now) {
         Arrays.fill(trust, Foretelling.USUAL_TRUST);
         for (Account account : Account.values()) {
             trust[account.ordinal()] = trustIn(account, cases);

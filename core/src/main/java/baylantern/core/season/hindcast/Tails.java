@@ -8,24 +8,25 @@ import java.util.stream.IntStream;
  * What share is to lie beyond each end of a range, by lead. A tenth is what is wanted; where the ranges told so far held
  * more or less often than four times in five, more or less is left out from then on, so that they come to hold as often
  * as they should also where what is learned keeps changing (Gibbs and Candès 2021).
+ *
+ * @param byLead the share beyond each end, 0 to 1, see {@link Widths#LEADS}
  */
-final class Tails {
+record Tails(List<Double> byLead) {
 
     /** The share wanted beyond each end. */
     static final double WANTED = 0.1;
 
     private static final double HELD_WANTED = 1 - 2 * WANTED;
-    private static final double GAIN = 4;
+    // For each share that they held too often, so much more is left out at each end.
+    private static final double FOLLOWS = 2;
     private static final double PRIOR_CASES = 4;
     private static final double OTHER_LEADS = 0.2;
     private static final double LEAST = 0.03;
     private static final double MOST = 0.3;
 
-    private Tails() {}
-
     /** Those wanted, with nothing told yet. */
-    static List<Double> wanted() {
-        return Collections.nCopies(Widths.LEADS.size(), WANTED);
+    static Tails wanted() {
+        return new Tails(Collections.nCopies(Widths.LEADS.size(), WANTED));
     }
 
     /**
@@ -35,12 +36,12 @@ final class Tails {
      * @param counts how much each counts, since looks on one flush are not independent
      * @param now counted from the epoch
      */
-    static List<Double> of(List<Hindcast.Told> told, double counts, int now) {
+    static Tails of(List<Hindcast.Told> told, double counts, int now) {
         List<Hindcast.Told> known =
                 told.stream().filter(one -> one.known() <= now).toList();
-        return IntStream.range(0, Widths.LEADS.size())
+        return new Tails(IntStream.range(0, Widths.LEADS.size())
                 .mapToObj(lead -> of(known, counts, now, lead))
-                .toList();
+                .toList());
     }
 
     private static double of(List<Hindcast.Told> known, double counts, int now, int lead) {
@@ -52,6 +53,6 @@ final class Tails {
             all += weight;
             held += weight * one.held();
         }
-        return Math.max(LEAST, Math.min(MOST, WANTED + GAIN * (held / all - HELD_WANTED) / 2));
+        return Math.max(LEAST, Math.min(MOST, WANTED + FOLLOWS * (held / all - HELD_WANTED)));
     }
 }

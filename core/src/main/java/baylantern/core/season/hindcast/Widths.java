@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * Corrects a range by the farm's own past misses at the same lead: the middle is drawn to where the past came, and the
  * ends are set so far away that a tenth of the past lay beyond each (split conformal prediction with weights, Barber and
- * others 2023; recent misses count more), or rather what {@link Tails} has it be. Beforehand it stands on some
+ * others 2023; recent misses count more), more or less where {@link Tails} asks for it. Beforehand it stands on some
  * wide misses, so that a range is never narrow because a form is sure of itself. What has not come by now counts too, as
  * later than it is by now (Efron 1967; the same as the product-limit estimate, Kaplan and Meier 1958).
  */
@@ -66,12 +66,12 @@ public final class Widths {
     /**
      * Learns from misses known on the evening of a day.
      *
-     * @param tails by lead, the share of them that is to lie beyond each end
+     * @param tails how much of them is to lie beyond each end
      * @param now counted from the epoch
      */
-    Widths(List<Miss> misses, List<Double> tails, int now) {
+    Widths(List<Miss> misses, Tails tails, int now) {
         for (int lead = 0; lead < LEADS.size(); lead++) {
-            byLead.add(times(misses, lead, tails.get(lead), now));
+            byLead.add(times(misses, lead, tails.byLead().get(lead), now));
         }
     }
 
