@@ -189,7 +189,7 @@ class FlushController {
 
     private Optional<PlantSheet.Learning> learning(Watched w) {
         return flush.species(w.plant().speciesKey()).map(OfSpecies::learned).map(learned -> {
-            var weights = learned.lessons().weights(w.plant().id());
+            var weights = learned.weights(w.plant().id());
             return new PlantSheet.Learning(
                     GoesBy.words(weights),
                     GoesBy.parts(weights),

@@ -33,6 +33,11 @@ public enum Account {
         return beforehand;
     }
 
+    /** Whether it knows nothing yet of most days of the year where trees were looked at for less than about a year. */
+    boolean needsAYear() {
+        return this == DATES;
+    }
+
     /** Whether the sum of its rates over many days is told by both ends; it is where no driver pulls day by day. */
     boolean byEnds() {
         return this != RAINS;

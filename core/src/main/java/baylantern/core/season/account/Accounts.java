@@ -2,6 +2,8 @@ package baylantern.core.season.account;
 
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
+import java.util.Arrays;
+import java.util.IntSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -15,6 +17,7 @@ public final class Accounts {
     private static final double CLOSE_DAYS = 7;
     private static final double ROUGH_DAYS = 20;
     private static final double SURE = 25;
+    private static final int MOST_OF_A_YEAR_DAYS = 330;
 
     private final Levels warmth;
     private final Levels seasonal;
@@ -25,6 +28,7 @@ public final class Accounts {
     private final Pull pull;
     private final CanopyTable canopy;
     private final double unseen;
+    private final List<Account> speaking;
     private final Map<Long, Hand> hands = new ConcurrentHashMap<>();
 
     /**
@@ -65,6 +69,7 @@ public final class Accounts {
         Gaps all = Gaps.of(trees, past, grounds.priorWarmth());
         List<Gap> gaps = all.plain();
         this.unseen = all.unseen();
+        this.speaking = speaking(trees);
         Levels.Prior prior = grounds.warmth();
         this.warmth = new Levels(
                 prior,
@@ -87,9 +92,26 @@ public final class Accounts {
         this.pull = Pull.learn(trees, past, warmth, days);
     }
 
+    // Dates of a part of the year would say of the rest that nothing comes in it.
+    private static List<Account> speaking(List<TreeRecord> trees) {
+        IntSummaryStatistics looked = trees.stream()
+                .flatMap(tree -> tree.looks().stream())
+                .mapToInt(TreeRecord.Look::day)
+                .summaryStatistics();
+        boolean aYear = looked.getCount() > 0 && looked.getMax() - looked.getMin() >= MOST_OF_A_YEAR_DAYS;
+        return Arrays.stream(Account.values())
+                .filter(account -> aYear || !account.needsAYear())
+                .toList();
+    }
+
     /** Learns from trees of one species. */
     public static Accounts learn(Grounds grounds, List<TreeRecord> trees, SkyDays past) {
         return new Accounts(grounds, trees, past);
+    }
+
+    /** The accounts that have something to say by now. */
+    public List<Account> speaking() {
+        return speaking;
     }
 
     CanopyTable canopy() {

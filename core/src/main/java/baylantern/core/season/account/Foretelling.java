@@ -30,12 +30,12 @@ public final class Foretelling {
 
     /**
      * Chances by account, by trust in the last look (see {@link #TRUSTS}), and by step (see {@link Steps}). Each sums to
-     * 1.
+     * 1. An account that has nothing to say yet is not among them.
      */
     public Map<Account, double[][]> of(TreeRecord tree, List<Line> lines) {
         OnLook look = new OnLook(accounts, tree, lines);
         Map<Account, double[][]> all = new EnumMap<>(Account.class);
-        for (Account account : Account.values()) {
+        for (Account account : accounts.speaking()) {
             all.put(account, look.chances(account));
         }
         return all;

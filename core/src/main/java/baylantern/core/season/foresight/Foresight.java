@@ -57,10 +57,11 @@ public final class Foresight {
             return Optional.empty();
         }
         SplittableRandom random = new SplittableRandom(seed);
-        Days days = lessons.together(tree.plant(), foretelling.of(tree, lines));
+        Map<Account, double[][]> told = foretelling.of(tree, lines);
+        Days days = lessons.together(tree.plant(), told);
         Begin begin = foretelling.begin(tree, lines.get(0), rules);
         int[] order = shuffled(runs.runs(), random);
-        Account[] goesBy = goesBy(lessons.weights(tree.plant()), random);
+        Account[] goesBy = goesBy(lessons.weights(tree.plant(), told.keySet()), random);
         double[][] swells = new double[runs.runs()][];
         for (int run = 0; run < swells.length; run++) {
             double share = (order[run] + random.nextDouble()) / swells.length;

@@ -1,12 +1,14 @@
 package baylantern.core.season.foresight;
 
 import baylantern.core.rules.FigureName;
+import baylantern.core.season.account.Account;
 import baylantern.core.season.account.Accounts;
 import baylantern.core.season.account.Skies;
 import baylantern.core.season.account.TreeRecord;
 import baylantern.core.season.hindcast.Hindcast;
 import baylantern.core.season.hindcast.Lessons;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What a farm has learned of one species up to a day: the accounts, what past forecasts taught, and those forecasts.
@@ -26,6 +28,11 @@ public record Learned(Accounts accounts, Lessons lessons, List<Hindcast.Told> to
         Accounts accounts = Accounts.learn(
                 grounds, trees.stream().map(tree -> tree.until(until)).toList(), skies.past());
         return new Learned(accounts, hindcast.lessons(), hindcast.told());
+    }
+
+    /** How much each account that has something to say is worth for a plant, summing to 1. */
+    public Map<Account, Double> weights(long plant) {
+        return lessons.weights(plant, accounts.speaking());
     }
 
     /** The ranges told on one plant. */

@@ -5,6 +5,7 @@ import baylantern.core.season.account.Foretelling;
 import baylantern.core.season.account.Steps;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -65,7 +66,7 @@ public final class Lessons {
         double most = Double.NEGATIVE_INFINITY;
         for (int tried = 0; tried < Foretelling.TRUSTS.size(); tried++) {
             double score = tried == Foretelling.USUAL_TRUST ? USUAL_TRUST_HEAD : 0;
-            for (LookCase one : cases) {
+            for (LookCase one : cases.stream().filter(one -> one.spoke(account)).toList()) {
                 score += one.counts() * Math.log(one.scoredOf(account, tried));
             }
             if (score > most) {
@@ -80,12 +81,14 @@ public final class Lessons {
         return trees.getOrDefault(plant, species);
     }
 
-    /** How much each account is worth for a tree, summing to 1. */
-    public Map<Account, Double> weights(long plant) {
+    /** How much each of the accounts that speak is worth for a tree, summing to 1. */
+    public Map<Account, Double> weights(long plant, Collection<Account> speaking) {
         Map<Account, Double> weights = new EnumMap<>(Account.class);
         double[] own = weightsOf(plant);
-        for (Account account : Account.values()) {
-            weights.put(account, own[account.ordinal()]);
+        double all =
+                speaking.stream().mapToDouble(account -> own[account.ordinal()]).sum();
+        for (Account account : speaking) {
+            weights.put(account, own[account.ordinal()] / all);
         }
         return weights;
     }

@@ -2,13 +2,14 @@ package baylantern.core.season.hindcast;
 
 import baylantern.core.rules.Known;
 import baylantern.core.season.account.Account;
+import java.util.Arrays;
 import java.util.Map;
 
 /**
  * One look on a past day: what each account said then, and what came of it so far.
  *
  * @param day the day of the look, counted from the epoch
- * @param told chances by account, trust in the look, and step after it
+ * @param told chances by account, trust in the look, and step after it; only of those that had something to say
  * @param counts how much it counts, since looks on one flush are not independent
  */
 record LookCase(long plant, int day, Map<Account, double[][]> told, Came came, double counts) {
@@ -30,10 +31,15 @@ record LookCase(long plant, int day, Map<Account, double[][]> told, Came came, d
     /** What each account gave the days between which it came, a day's worth; or that it had not come. */
     Stacking.Scored scored(int[] trust) {
         double[] chances = new double[trust.length];
-        for (Account account : Account.values()) {
+        Arrays.fill(chances, Stacking.SILENT);
+        for (Account account : told.keySet()) {
             chances[account.ordinal()] = scoredOf(account, trust[account.ordinal()]);
         }
         return new Stacking.Scored(chances, counts);
+    }
+
+    boolean spoke(Account account) {
+        return told.containsKey(account);
     }
 
     double scoredOf(Account account, int trust) {

@@ -6,16 +6,47 @@ import java.util.List;
 /**
  * Weights of accounts by how well each foretold what came: those that give the mixture the highest log score on cases
  * none of them had seen (stacking of predictive distributions, Yao and others 2018), drawn towards weights held
- * beforehand. The score is concave in the weights, so that the turns of expectation and maximisation reach its top.
+ * beforehand. The score is concave in the weights, so that the turns of expectation and maximisation reach its top. An
+ * account that had nothing to say in a case neither wins nor loses by it (Freund and others 1997, Using and combining
+ * predictors that specialize).
  */
 final class Stacking {
+
+    /** Stands for the chance given by an account that had nothing to say. */
+    static final double SILENT = -1;
 
     private static final int TURNS = 60;
 
     private Stacking() {}
 
-    /** What each account gave the day that came, and how much the case counts, 0 to 1. */
-    record Scored(double[] chances, double counts) {}
+    /** What each account gave the day that came, or {@link #SILENT}, and how much the case counts, 0 to 1. */
+    record Scored(double[] chances, double counts) {
+
+        boolean spoke(int account) {
+            return chances[account] >= 0;
+        }
+
+        /** What weights give the day, those that spoke alone. */
+        double mixed(double[] weights) {
+            return sum(weights) / heard(weights);
+        }
+
+        private double sum(double[] weights) {
+            double sum = 0;
+            for (int i = 0; i < weights.length; i++) {
+                sum += spoke(i) ? weights[i] * chances[i] : 0;
+            }
+            return sum;
+        }
+
+        private double heard(double[] weights) {
+            double heard = 0;
+            for (int i = 0; i < weights.length; i++) {
+                heard += spoke(i) ? weights[i] : 0;
+            }
+            return heard;
+        }
+    }
 
     /** The best weights, summing to 1; {@code strength} says how many cases the prior weights are worth. */
     static double[] weights(double[] prior, double strength, List<Scored> cases) {
@@ -27,12 +58,9 @@ final class Stacking {
                 shares[i] = strength * prior[i];
             }
             for (Scored one : cases) {
-                double all = 0;
+                double mixed = one.mixed(weights);
                 for (int i = 0; i < weights.length; i++) {
-                    all += weights[i] * one.chances[i];
-                }
-                for (int i = 0; i < weights.length; i++) {
-                    shares[i] += one.counts * weights[i] * one.chances[i] / all;
+                    shares[i] += one.counts * weights[i] * (one.spoke(i) ? one.chances[i] / mixed : 1);
                 }
                 sum += one.counts;
             }
@@ -48,11 +76,7 @@ final class Stacking {
         double sum = 0;
         double counts = 0;
         for (Scored one : cases) {
-            double all = 0;
-            for (int i = 0; i < weights.length; i++) {
-                all += weights[i] * one.chances[i];
-            }
-            sum += one.counts * Math.log(all);
+            sum += one.counts * Math.log(one.mixed(weights));
             counts += one.counts;
         }
         return counts == 0 ? 0 : sum / counts;

@@ -93,7 +93,7 @@ class ForesightTest {
         weights.put(Account.WARMTH, 0.3 - 0.05);
         assertThat(GoesBy.words(weights))
                 .isEqualTo("Goes by rain, cold and day length more than by warmth from swell to swell.");
-        assertThat(learned.lessons().weights(1).values().stream()
+        assertThat(learned.weights(1).values().stream()
                         .mapToDouble(Double::doubleValue)
                         .sum())
                 .isCloseTo(1, within(1e-9));

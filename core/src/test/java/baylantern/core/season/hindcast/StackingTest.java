@@ -47,6 +47,23 @@ class StackingTest {
         assertThat(Stacking.weights(prior, 5, second)[1]).isGreaterThan(0.95);
     }
 
+    @Test
+    void whoHadNothingToSayNeitherWinsNorLosesByIt() {
+        SplittableRandom random = new SplittableRandom(11);
+        List<Stacking.Scored> spoken = new ArrayList<>();
+        List<Stacking.Scored> all = new ArrayList<>();
+        for (int i = 0; i < 80; i++) {
+            double others = random.nextDouble();
+            spoken.add(new Stacking.Scored(new double[] {others, others, random.nextDouble() * 1.2}, 1));
+            all.add(new Stacking.Scored(new double[] {others, others, Stacking.SILENT}, 1));
+        }
+        all.addAll(spoken);
+        double[] even = Stacking.even(3);
+        double alone = Stacking.weights(even, 1e-9, spoken)[2];
+        assertThat(alone).isBetween(0.3, 0.9);
+        assertThat(Stacking.weights(even, 1e-9, all)[2]).isCloseTo(alone, within(0.01));
+    }
+
     static Days uniform(int first, int last) {
         double[] chances = new double[Steps.count()];
         for (int i = 0; i < chances.length - 1; i++) {
