@@ -16,9 +16,9 @@ class HonestRangesTest {
     private static double mostOfPlain(Kind kind) {
         return switch (kind) {
             case WARMTH_NORTH, WARMTH_SOUTH -> 1.05;
-            case RAIN_SOUTH, MIXED_SOUTH, DATES_EQUATOR -> 0.85;
-            case RAIN_NORTH -> 0.8;
-            case DATES_NORTH -> 0.65;
+            case RAIN_SOUTH, MIXED_SOUTH -> 0.85;
+            case RAIN_NORTH, DATES_EQUATOR -> 0.8;
+            case DATES_NORTH -> 0.6;
             case MIXED_NORTH -> 0.93;
         };
     }
