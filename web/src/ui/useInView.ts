@@ -1,4 +1,4 @@
-import { type RefObject, useEffect } from "react";
+import { type RefObject, useEffect, useRef } from "react";
 
 /** So much of it must be seen at the foot of the screen, px, for a choice to seem to do something. */
 const SEEN_PX = 160;
@@ -10,18 +10,49 @@ export const STAYS =
 /** Classes of what has room to come into view where it stands under a page, also before all of it is there. */
 export const HAS_ROOM = "max-lg:min-h-[80dvh]";
 
+// What every page is scrolled in.
+const scroller = () => document.querySelector("main");
+
 /**
- * Brings a part of a page into view when something is chosen for it, else choosing would seem to do nothing.
+ * Brings a part of a page into view when something is chosen for it, else choosing would seem to do nothing. Where the page had
+ * to go there, or what it was chosen on was hidden for it, the page is back at the choice when nothing is chosen any more.
  *
  * @param shows what was chosen, if anything
  * @param underOnly true where it is in view by itself as long as it does not stand under what comes before it
  */
 export function useInView(part: RefObject<HTMLElement | null>, shows?: string, underOnly = false) {
+  const back = useRef<(() => void) | null>(null);
+  const open = Boolean(shows);
+  // Read before anything is hidden: afterwards the page is at its head.
+  const chosenAt = useRef(Number.NaN);
+  if (!open) chosenAt.current = Number.NaN;
+  else if (Number.isNaN(chosenAt.current)) chosenAt.current = scroller()?.scrollTop ?? 0;
+
   useEffect(() => {
     const before = part.current?.previousElementSibling;
-    if (!shows || !part.current || !before) return;
+    if (!shows || !part.current || !(before instanceof HTMLElement)) return;
+    const goesBackTo = (top: number, always: boolean) => {
+      back.current = () => {
+        const leftIt = always || before.getBoundingClientRect().bottom < SEEN_PX;
+        if (before.isConnected && leftIt) scroller()?.scrollTo({ top });
+      };
+    };
+    if (before.offsetParent === null) {
+      goesBackTo(chosenAt.current, true);
+      return;
+    }
     const { top } = part.current.getBoundingClientRect();
     if (underOnly && top < before.getBoundingClientRect().bottom) return;
-    if (top < 0 || top > innerHeight - SEEN_PX) part.current.scrollIntoView({ block: "start" });
+    if (top >= 0 && top <= innerHeight - SEEN_PX) return;
+    goesBackTo(scroller()?.scrollTop ?? 0, false);
+    part.current.scrollIntoView({ block: "start" });
   }, [part, shows, underOnly]);
+
+  useEffect(() => {
+    if (!open) return;
+    return () => {
+      back.current?.();
+      back.current = null;
+    };
+  }, [open]);
 }

@@ -40,7 +40,10 @@ class FlushTest extends DemoScreenTest {
         assertThat(next).hasText(before);
     }
 
-    /** At twice the zoom what stands beside a page stands under it: what is chosen comes into view, by mouse and by keys. */
+    /**
+     * At twice the zoom what stands beside a page stands under it: what is chosen comes into view, by mouse and by keys, and
+     * closed again leaves one where it was chosen.
+     */
     @Test
     void whatIsChosenComesIntoViewAtTwiceTheZoom() {
         Page page = open(lantern, 640, 400, "day");
@@ -50,7 +53,9 @@ class FlushTest extends DemoScreenTest {
         assertThat(heading(page, "AV-125")).isInViewport();
         page.keyboard().press("ArrowDown");
         assertThat(heading(page, "AV-126")).isInViewport();
+        assertThat(lane(page, "AV-125")).not().isInViewport();
         page.keyboard().press("Escape");
+        assertThat(lane(page, "AV-125")).isInViewport();
         page.keyboard().press("d");
         assertThat(heading(page, "Thu 14 May")).isInViewport();
         page.navigate("/flush/HA-M1");
@@ -58,6 +63,8 @@ class FlushTest extends DemoScreenTest {
         page.navigate("/wood");
         button(page, "TE-26-W04").click();
         assertThat(heading(page, "TE-26-W04")).isInViewport();
+        page.keyboard().press("Escape");
+        assertThat(button(page, "TE-26-W04")).isInViewport();
     }
 
     /** A choice made far down a long page: its sheet stands beside it, not at the head of the page. */
