@@ -19,7 +19,7 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 class Pictures extends ScreenTest {
 
     private static void keep(Page page, String name) {
-        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        settled(page);
         assertThat(page.locator("h1").first()).isVisible();
         page.screenshot(new Page.ScreenshotOptions()
                 .setPath(Path.of(System.getProperty("lantern.shots"))
