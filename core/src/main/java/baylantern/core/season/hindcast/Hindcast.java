@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.DoubleUnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -161,7 +162,9 @@ public final class Hindcast {
             asked.add(new Asked(tree, day, chances, came));
             came.ifPresent(seen -> {
                 LookCase one = new LookCase(tree.plant(), day, chances, Came.between(seen), counts);
-                told.add(new Told(said, one.placed(days), one.held(days, range), seen.by()));
+                // As the range was told, so it is held: by the corrected chances.
+                DoubleUnaryOperator by = after -> lessons.widths().by(days, after);
+                told.add(new Told(said, one.placed(by), one.held(by, range), seen.by()));
             });
         }
         if (listener != null) {

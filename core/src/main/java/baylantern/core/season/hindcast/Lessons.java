@@ -52,7 +52,7 @@ public final class Lessons {
             Days days = together(one.plant(), one.told());
             misses.add(new Widths.Miss(
                     new Widths.Range(days.at(0.1), days.at(0.5), days.at(0.9)),
-                    one.placed(days),
+                    one.placed(days::by),
                     one.came().open(),
                     one.day(),
                     one.counts()));

@@ -4,6 +4,7 @@ import baylantern.core.rules.Known;
 import baylantern.core.season.account.Account;
 import java.util.Arrays;
 import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * One look on a past day: what each account said then, and what came of it so far.
@@ -54,8 +55,10 @@ record LookCase(long plant, int day, Map<Account, double[][]> told, Came came, d
     /**
      * Where between the two looks it came, as the forecast itself would place it, days after the look; where it has not
      * come, the day after which it will.
+     *
+     * @param by the share that the forecast has come by a day after the look
      */
-    double placed(Days days) {
+    double placed(DoubleUnaryOperator by) {
         if (came.open()) {
             return from();
         }
@@ -64,21 +67,21 @@ record LookCase(long plant, int day, Map<Account, double[][]> told, Came came, d
         for (int i = 0; i < PLACES; i++) {
             double a = from() + (to() - from()) * i / PLACES;
             double b = from() + (to() - from()) * (i + 1) / PLACES;
-            double mass = mass(days, a, b);
+            double mass = mass(by, a, b);
             sum += mass;
             at += mass * (a + b) / 2;
         }
         return at / sum;
     }
 
-    /** How likely it lay in a range, given between which looks it came, 0 to 1. */
-    double held(Days days, Widths.Range range) {
+    /** How likely it lay in a range, given between which looks it came, 0 to 1; {@code by} as for {@link #placed}. */
+    double held(DoubleUnaryOperator by, Widths.Range range) {
         double low = Math.max(from(), range.low());
         double high = Math.min(to(), range.high());
-        return high <= low ? 0 : mass(days, low, high) / mass(days, from(), to());
+        return high <= low ? 0 : mass(by, low, high) / mass(by, from(), to());
     }
 
-    private static double mass(Days days, double from, double to) {
-        return days.by(to) - days.by(from) + LEAST * (to - from);
+    private static double mass(DoubleUnaryOperator by, double from, double to) {
+        return by.applyAsDouble(to) - by.applyAsDouble(from) + LEAST * (to - from);
     }
 }

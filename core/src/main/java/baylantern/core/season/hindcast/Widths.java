@@ -143,13 +143,37 @@ public final class Widths {
 
     /** Days after the look by which a share has come, corrected; rises with the share and is above 0. */
     public double at(Days days, double share) {
+        return moves(days).to(days.at(share));
+    }
+
+    /** The share that has come by so many days after the look, corrected, 0 to 1. */
+    double by(Days days, double day) {
+        return days.by(moves(days).from(day));
+    }
+
+    private Moves moves(Days days) {
         double mid = days.at(0.5);
-        double told = days.at(share);
         Times times = byLead.get(lead(mid));
         double half = times.shift < 0 ? mid - days.at(0.1) : days.at(0.9) - mid;
-        double moved = Math.max(0.5, mid + times.shift * half);
-        return told < mid
-                ? Math.max(moved * told / mid / 4, moved - times.low * (mid - told))
-                : moved + times.high * (told - mid);
+        return new Moves(mid, Math.max(0.5, mid + times.shift * half), times);
+    }
+
+    /** Where the days told go: the middle to {@code moved}, the others nearer to it or farther from it. */
+    private record Moves(double mid, double moved, Times times) {
+
+        // Even the earliest day stays ahead.
+        private static final double LEAST_PART = 0.25;
+
+        double to(double told) {
+            return told < mid
+                    ? Math.max(LEAST_PART * moved * told / mid, moved - times.low * (mid - told))
+                    : moved + times.high * (told - mid);
+        }
+
+        double from(double day) {
+            return day < moved
+                    ? Math.min(day * mid / moved / LEAST_PART, mid - (moved - day) / times.low)
+                    : mid + (day - moved) / times.high;
+        }
     }
 }

@@ -84,6 +84,21 @@ class StackingTest {
     }
 
     @Test
+    void correctedSharesAndDaysAreEachOthersInverseToo() {
+        Days days = uniform(10, 110);
+        for (int off : new int[] {-30, 0, 40}) {
+            List<Widths.Miss> misses = new ArrayList<>();
+            for (int i = 0; i < 200; i++) {
+                misses.add(new Widths.Miss(new Widths.Range(20, 60, 100), 60 + off + i % 50, false, 1000, 1));
+            }
+            Widths widths = new Widths(misses, Tails.wanted(), 1000);
+            for (double share = 0.02; share < 1; share += 0.02) {
+                assertThat(widths.by(days, widths.at(days, share))).isCloseTo(share, within(1e-9));
+            }
+        }
+    }
+
+    @Test
     void aTenthOfPastMissesLiesBeyondEachEnd() {
         SplittableRandom random = new SplittableRandom(4);
         List<Widths.Miss> misses = new ArrayList<>();
