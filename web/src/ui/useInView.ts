@@ -14,40 +14,29 @@ export const HAS_ROOM = "max-lg:min-h-[80dvh]";
 const scroller = () => document.querySelector("main");
 
 /**
- * Brings a part of a page into view when something is chosen for it, else choosing would seem to do nothing. Where the page had
- * to go there, or what it was chosen on was hidden for it, the page is back at the choice when nothing is chosen any more.
+ * Brings a part of a page into view when something is chosen for it, else choosing would seem to do nothing. When nothing is
+ * chosen any more the page goes back to where it was chosen, unless one went back oneself.
  *
  * @param shows what was chosen, if anything
  * @param underOnly true where it is in view by itself as long as it does not stand under what comes before it
  */
 export function useInView(part: RefObject<HTMLElement | null>, shows?: string, underOnly = false) {
   const back = useRef<(() => void) | null>(null);
-  const open = Boolean(shows);
-  // Read before anything is hidden: afterwards the page is at its head.
-  const chosenAt = useRef(Number.NaN);
-  if (!open) chosenAt.current = Number.NaN;
-  else if (Number.isNaN(chosenAt.current)) chosenAt.current = scroller()?.scrollTop ?? 0;
-
   useEffect(() => {
     const before = part.current?.previousElementSibling;
-    if (!shows || !part.current || !(before instanceof HTMLElement)) return;
-    const goesBackTo = (top: number, always: boolean) => {
-      back.current = () => {
-        const leftIt = always || before.getBoundingClientRect().bottom < SEEN_PX;
-        if (before.isConnected && leftIt) scroller()?.scrollTo({ top });
-      };
-    };
-    if (before.offsetParent === null) {
-      goesBackTo(chosenAt.current, true);
-      return;
-    }
+    if (!shows || !part.current || !before) return;
     const { top } = part.current.getBoundingClientRect();
     if (underOnly && top < before.getBoundingClientRect().bottom) return;
     if (top >= 0 && top <= innerHeight - SEEN_PX) return;
-    goesBackTo(scroller()?.scrollTop ?? 0, false);
+    const from = scroller()?.scrollTop;
+    back.current = () => {
+      const away = before.isConnected && before.getBoundingClientRect().bottom < SEEN_PX;
+      if (away) scroller()?.scrollTo({ top: from });
+    };
     part.current.scrollIntoView({ block: "start" });
   }, [part, shows, underOnly]);
 
+  const open = Boolean(shows);
   useEffect(() => {
     if (!open) return;
     return () => {

@@ -51,7 +51,7 @@ export function Wood() {
   const aside = tab === "shelf" || code;
   return (
     <div className="flex min-h-full max-lg:flex-col">
-      <section className={`min-w-0 flex-1 px-[26px] py-5 max-sm:px-4 ${code ? "max-lg:hidden" : ""}`}>
+      <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
         <Statement title={shelfHeadline(lots)}>{shelfSubtitle(lots)}</Statement>
         <div className="mb-3 flex flex-wrap items-center gap-2">
           <Button strong onClick={() => setCollecting(true)}>

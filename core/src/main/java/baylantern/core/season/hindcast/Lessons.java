@@ -62,11 +62,12 @@ public final class Lessons {
 
     // The one by which the account would have foretold best.
     private static int trustIn(Account account, List<LookCase> cases) {
+        List<LookCase> spoken = cases.stream().filter(one -> one.spoke(account)).toList();
         int best = Foretelling.USUAL_TRUST;
         double most = Double.NEGATIVE_INFINITY;
         for (int tried = 0; tried < Foretelling.TRUSTS.size(); tried++) {
             double score = tried == Foretelling.USUAL_TRUST ? USUAL_TRUST_HEAD : 0;
-            for (LookCase one : cases.stream().filter(one -> one.spoke(account)).toList()) {
+            for (LookCase one : spoken) {
                 score += one.counts() * Math.log(one.scoredOf(account, tried));
             }
             if (score > most) {

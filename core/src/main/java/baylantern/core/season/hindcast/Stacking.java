@@ -28,23 +28,15 @@ final class Stacking {
 
         /** What weights give the day, those that spoke alone. */
         double mixed(double[] weights) {
-            return sum(weights) / heard(weights);
-        }
-
-        private double sum(double[] weights) {
             double sum = 0;
-            for (int i = 0; i < weights.length; i++) {
-                sum += spoke(i) ? weights[i] * chances[i] : 0;
-            }
-            return sum;
-        }
-
-        private double heard(double[] weights) {
             double heard = 0;
             for (int i = 0; i < weights.length; i++) {
-                heard += spoke(i) ? weights[i] : 0;
+                if (spoke(i)) {
+                    sum += weights[i] * chances[i];
+                    heard += weights[i];
+                }
             }
-            return heard;
+            return sum / heard;
         }
     }
 
