@@ -24,7 +24,7 @@ export function Shelf({ lots, chosen }: { lots: Lot[]; chosen?: string }) {
         {lots.map((lot) => (
           <tr
             key={lot.id}
-            className={`border-line border-t align-top ${lot.code === chosen ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : "hover:bg-surface"} max-sm:grid max-sm:grid-cols-[auto_1fr_auto] max-sm:gap-x-3 max-sm:py-2`}
+            className={`border-line border-t align-top ${lot.code === chosen ? "bg-surface shadow-[inset_3px_0_0_var(--sea)] max-sm:shadow-[-8px_0_0_var(--surface),-11px_0_0_var(--sea)]" : "hover:bg-surface"} max-sm:grid max-sm:grid-cols-[auto_1fr_auto] max-sm:gap-x-3 max-sm:py-2`}
           >
             <th scope="row" className="py-1.5 pr-3 pl-2 text-left max-sm:p-0">
               <button
