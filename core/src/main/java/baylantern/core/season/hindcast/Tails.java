@@ -18,9 +18,8 @@ record Tails(List<Double> byLead) {
 
     private static final double HELD_WANTED = 1 - 2 * WANTED;
     // For each share that they held too often, so much more is left out at each end.
-    private static final double FOLLOWS = 2;
+    private static final double FOLLOWS = 3;
     private static final double PRIOR_CASES = 4;
-    private static final double OTHER_LEADS = 0.2;
     private static final double LEAST = 0.03;
     private static final double MOST = 0.3;
 
@@ -44,11 +43,16 @@ record Tails(List<Double> byLead) {
                 .toList());
     }
 
+    private static int lead(Hindcast.Told told) {
+        return Widths.lead(told.said().range().mid());
+    }
+
     private static double of(List<Hindcast.Told> known, double counts, int now, int lead) {
+        double own = known.stream().filter(one -> lead(one) == lead).count() * counts;
         double all = PRIOR_CASES;
         double held = PRIOR_CASES * HELD_WANTED;
         for (Hindcast.Told one : known) {
-            double near = Widths.lead(one.said().range().mid()) == lead ? 1 : OTHER_LEADS;
+            double near = lead(one) == lead ? 1 : Widths.ofAnotherLead(own);
             double weight = counts * near * Widths.fresh(now - one.said().day());
             all += weight;
             held += weight * one.held();

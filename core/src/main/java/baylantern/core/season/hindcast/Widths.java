@@ -75,6 +75,15 @@ public final class Widths {
         }
     }
 
+    /**
+     * What a case of another lead counts of one of its own, 0 to 1: the less the more there are of its own.
+     *
+     * @param own how many of them there are, each as it counts
+     */
+    static double ofAnotherLead(double own) {
+        return OTHER_LEADS_CASES / (OTHER_LEADS_CASES + own);
+    }
+
     private static Times times(List<Miss> misses, int lead, double tail, int now) {
         double own = misses.stream()
                 .filter(miss -> lead(miss.told.mid) == lead)
@@ -82,7 +91,7 @@ public final class Widths {
                 .sum();
         List<Off> weighed = new ArrayList<>();
         for (Miss miss : misses) {
-            double near = lead(miss.told.mid) == lead ? 1 : OTHER_LEADS_CASES / (OTHER_LEADS_CASES + own);
+            double near = lead(miss.told.mid) == lead ? 1 : ofAnotherLead(own);
             double weight = miss.counts * near * fresh(now - miss.day);
             weighed.add(new Off(miss.off(), weight, miss.open));
         }
