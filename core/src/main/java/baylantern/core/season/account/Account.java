@@ -3,17 +3,17 @@ package baylantern.core.season.account;
 /** An account of what a tree goes by. None of them need be true: they are weighed by what each foretold. */
 public enum Account {
     /** Bud warmth from swell to swell. */
-    WARMTH("warmth from swell to swell", 0.5),
+    WARMTH("warmth from swell to swell", 0.35),
     /** The same, by the time of year it begins. */
-    WARMTH_BY_SEASON("warmth that changes with the season", 0.3),
+    WARMTH_BY_SEASON("warmth that changes with the season", 0.27),
     /** Days from swell to swell. */
     DAYS("days from swell to swell", 0.06),
     /** The dates of other years, kept closely. */
-    DATES("the dates of other years", 0.03),
+    DATES("the dates of other years", 0.04),
     /** The dates of other years, roughly. */
-    TIME_OF_YEAR("the time of year", 0.05),
-    /** Warmth, season, rain after a dry spell, day length and chill together. */
-    RAINS("rain, cold and day length", 0.06);
+    TIME_OF_YEAR("the time of year", 0.06),
+    /** Warmth hurried or held by rain after a dry spell, day length, chill and the time of year. */
+    RAINS("rain, cold and day length", 0.22);
 
     private final String words;
     private final double beforehand;
@@ -36,10 +36,5 @@ public enum Account {
     /** Whether it knows nothing yet of most days of the year where trees were looked at for less than about a year. */
     boolean needsAYear() {
         return this == DATES;
-    }
-
-    /** Whether the sum of its rates over many days is told by both ends; it is where no driver pulls day by day. */
-    boolean byEnds() {
-        return this != RAINS;
     }
 }

@@ -25,7 +25,7 @@ public final class Accounts {
     private final Levels days;
     private final Dates close;
     private final Dates rough;
-    private final Pull pull;
+    private final Hurry hurry;
     private final CanopyTable canopy;
     private final double unseen;
     private final List<Account> speaking;
@@ -89,7 +89,7 @@ public final class Accounts {
         this.close = new Dates(trees, lags, CLOSE_DAYS, aYear);
         this.rough = new Dates(trees, lags, ROUGH_DAYS, aYear);
         this.canopy = new CanopyTable(grounds.rules(), trees, past);
-        this.pull = Pull.learn(trees, past, warmth, days);
+        this.hurry = HurryTurns.learn(prior, gaps, past, grounds.warmthADay());
     }
 
     // Dates of a part of the year would say of the rest that nothing comes in it.
@@ -123,8 +123,8 @@ public final class Accounts {
         return unseen;
     }
 
-    Pull pull() {
-        return pull;
+    Hurry hurry() {
+        return hurry;
     }
 
     /** What is believed of the warmth from swell to swell of a tree, and what that rests on. */
@@ -150,12 +150,14 @@ public final class Accounts {
                         new AgeTable(warmth.next(plant)),
                         new AgeTable(seasonal.next(plant)),
                         new AgeTable(days.next(plant)),
+                        new AgeTable(hurry.levels().next(plant)),
                         close.of(plant),
                         rough.of(plant)));
     }
 
     /** What the accounts say of one tree. */
-    record Hand(AgeTable warmth, AgeTable seasonal, AgeTable days, DatesClock close, DatesClock rough) {}
+    record Hand(
+            AgeTable warmth, AgeTable seasonal, AgeTable days, AgeTable hurried, DatesClock close, DatesClock rough) {}
 
     /**
      * Adds up the rate of a next swell over the steps of a line, for a tree that swelled on a day.
@@ -169,18 +171,25 @@ public final class Accounts {
             case WARMTH_BY_SEASON ->
                 byWarmth(hand.seasonal(), Math.exp(-SeasonWave.at(seasonWave, swell)), swell, line, sums);
             case DAYS -> byDays(hand.days(), swell, line, sums);
+            case RAINS -> byHurry(hand.hurried(), hurry.times(swell), swell, line, sums);
             case DATES -> byDates(hand.close(), swell, line, sums);
             case TIME_OF_YEAR -> byDates(hand.rough(), swell, line, sums);
-            case RAINS -> byPull(hand, swell, line, sums);
         };
     }
 
     private static int byWarmth(AgeTable age, double times, int swell, Onward line, double[] sums) {
+        return byAge(age, times, line.warmthOn(swell), line.warmthBefore(), line.warmth(), sums);
+    }
+
+    private static int byHurry(AgeTable age, double times, int swell, Onward line, double[] sums) {
+        return byAge(age, times, line.hurriedOn(swell), line.hurriedOn(line.from()), line.hurried(), sums);
+    }
+
+    private static int byAge(AgeTable age, double times, double begin, double now, double[] ends, double[] sums) {
         double per = age.per() * times;
-        double begin = line.warmthOn(swell);
-        double before = age.rate((line.warmthBefore() - begin) * per);
+        double before = age.rate((now - begin) * per);
         for (int i = 0; i < sums.length; i++) {
-            sums[i] = age.rate((line.warmth(i) - begin) * per) - before;
+            sums[i] = age.rate((ends[i] - begin) * per) - before;
             if (sums[i] > SURE) {
                 return i + 1;
             }
@@ -205,32 +214,6 @@ public final class Accounts {
         for (int i = 0; i < sums.length; i++) {
             sums[i] = since.rate(line.end(i)) - before;
             if (sums[i] > SURE) {
-                return i + 1;
-            }
-        }
-        return sums.length;
-    }
-
-    private int byPull(Hand hand, int swell, Onward line, double[] sums) {
-        AgeTable warm = hand.warmth();
-        AgeTable days = hand.days();
-        double begin = line.warmthOn(swell);
-        double last = warm.rate((line.warmthBefore() - begin) * warm.per());
-        double lastDay = days.rate((line.from() - swell) * days.per());
-        double[] pulls = line.pulls();
-        double sum = 0;
-        for (int i = 0; i < sums.length; i++) {
-            int step = line.width(i);
-            double now = warm.rate((line.warmth(i) - begin) * warm.per());
-            double aged = days.rate((line.end(i) - swell) * days.per());
-            double rested = Rest.over(line.middle(i) - swell);
-            if (rested > 0) {
-                sum += step * pull.rate((now - last) / step, (aged - lastDay) / step, pulls[i]) * rested;
-            }
-            last = now;
-            lastDay = aged;
-            sums[i] = sum;
-            if (sum > SURE) {
                 return i + 1;
             }
         }
@@ -263,10 +246,10 @@ public final class Accounts {
         return days;
     }
 
-    /** A line of weather with what pulls the buds on each of its days. */
+    /** A line of weather with what has passed of the hurried clock by the evening of each of its days. */
     public record Line(SkyDays sky, double[] past, double[] ahead) {
 
-        double pull(int day) {
+        double hurried(int day) {
             int at = Math.max(0, day - sky.firstDay());
             return at < sky.known() ? past[at] : ahead[Math.min(at - sky.known(), ahead.length - 1)];
         }

@@ -51,23 +51,23 @@ public final class Foretelling {
         return new Begin(accounts, new OnLook(accounts, tree, List.of(line)), line, rules);
     }
 
-    private record Past(double[][] drivers, double[] pull) {}
+    private record Past(double[][] drivers, double[] hurried) {}
 
-    // The days that were are the same in all lines of a site, and pull as they did.
+    // The days that were are the same in all lines of a site, and so is what passed on them.
     private double[] pastOf(SkyDays sky) {
         Past known = past;
         if (known == null || known.drivers != sky.pastDrivers()) {
-            known = new Past(sky.pastDrivers(), accounts.pull().of(sky.pastDrivers()));
+            known = new Past(sky.pastDrivers(), accounts.hurry().past(sky));
             past = known;
         }
-        return known.pull;
+        return known.hurried;
     }
 
-    /** Lines of weather that share one past, with the pull of their days. */
+    /** Lines of weather that share one past, with what passes of the hurried clock. */
     public List<Line> lines(List<SkyDays> skies) {
         double[] past = pastOf(skies.get(0));
         return skies.stream()
-                .map(sky -> new Line(sky, past, accounts.pull().of(sky.aheadDrivers())))
+                .map(sky -> new Line(sky, past, accounts.hurry().ahead(sky, past)))
                 .toList();
     }
 }

@@ -112,7 +112,7 @@ final class OnLook {
             // A flush nobody saw looks as if it had not been; what speaks against that stands in its weight.
             int least = begun.get(swell).unseen() && stage.rests() ? RESTED_BIN : 0;
             for (int i = 0; i < all.length; i++) {
-                double whole = onward.warmth(i) - from;
+                double whole = onward.warmth()[i] - from;
                 all[i] = Math.max(least, CanopyTable.bin(whole <= 0 ? 0 : way / whole));
             }
             bins[line][swell] = all;
@@ -167,14 +167,10 @@ final class OnLook {
                 : weight;
     }
 
-    // The rate summed over the days after a swell, at once where both ends tell it, else step by step.
+    // The rate summed over the days after a swell.
     private double since(Account account, int swell, int days) {
-        int steps = account.byEnds() ? 1 : (days + Steps.WIDE_DAYS - 1) / Steps.WIDE_DAYS;
-        int[] ends = new int[steps];
-        for (int i = 0; i < steps; i++) {
-            ends[i] = i == steps - 1 ? days : (i + 1) * Steps.WIDE_DAYS;
-        }
-        double[] sums = new double[steps];
-        return sums[accounts.rates(account, hand, swell, new Onward(lines.get(0), swell, ends), sums) - 1];
+        double[] sums = new double[1];
+        accounts.rates(account, hand, swell, new Onward(lines.get(0), swell, new int[] {days}), sums);
+        return sums[0];
     }
 }

@@ -10,7 +10,7 @@ final class Onward {
     private final int[] ends;
     private final double before;
     private final double[] warmth;
-    private double[] pulls = {};
+    private double[] hurried = {};
 
     /**
      * Reads a line.
@@ -42,23 +42,14 @@ final class Onward {
         return from + ends[step];
     }
 
-    int width(int step) {
-        return step == 0 ? ends[0] : ends[step] - ends[step - 1];
-    }
-
-    /** The day in the middle of a step. */
-    int middle(int step) {
-        return from + ((step == 0 ? 0 : ends[step - 1]) + 1 + ends[step]) / 2;
-    }
-
     /** Bud warmth summed to the evening it goes on from. */
     double warmthBefore() {
         return before;
     }
 
-    /** Bud warmth summed to the end of a step. */
-    double warmth(int step) {
-        return warmth[step];
+    /** Bud warmth summed to the end of each step. */
+    double[] warmth() {
+        return warmth;
     }
 
     /** Bud warmth summed to the evening of a day that was. */
@@ -66,14 +57,19 @@ final class Onward {
         return line.sky().warmth(day);
     }
 
-    /** What pulls the buds in the middle of each step; few accounts ask. */
-    double[] pulls() {
-        if (pulls.length == 0) {
-            pulls = new double[ends.length];
-            for (int i = 0; i < pulls.length; i++) {
-                pulls[i] = line.pull(middle(i));
+    /** What has passed of the hurried clock by the evening of a day. */
+    double hurriedOn(int day) {
+        return line.hurried(day);
+    }
+
+    /** The same by the end of each step; few accounts ask. */
+    double[] hurried() {
+        if (hurried.length == 0) {
+            hurried = new double[ends.length];
+            for (int i = 0; i < hurried.length; i++) {
+                hurried[i] = line.hurried(from + ends[i]);
             }
         }
-        return pulls;
+        return hurried;
     }
 }

@@ -2,8 +2,10 @@ package baylantern.core.season.account;
 
 import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
+import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
+import org.ejml.interfaces.decomposition.CholeskyDecomposition_F64;
 
-/** Weighted rows gathered into normal equations, with a prior that draws every coefficient to some value. */
+/** Weighted rows gathered into normal equations, to be solved with every coefficient drawn to 0. */
 final class Ridge {
 
     private final DMatrixRMaj square;
@@ -28,24 +30,41 @@ final class Ridge {
         }
     }
 
-    /** Draws a coefficient to {@code away} from nothing, with a spread. */
-    void draw(int coefficient, double away, double spread) {
-        double precision = 1 / (spread * spread);
-        square.add(coefficient, coefficient, precision);
-        right.add(coefficient, 0, away * precision);
-    }
+    /**
+     * What was found.
+     *
+     * @param evidence log of how likely the rows were with these spreads, but for what is the same with all spreads
+     */
+    record Fit(double[] coefficients, double evidence) {}
 
-    /** The coefficients; every one must have been drawn to something. */
-    double[] solve() {
-        for (int i = 0; i < square.numRows; i++) {
-            for (int j = 0; j < i; j++) {
-                square.set(i, j, square.get(j, i));
+    /**
+     * The coefficients, each drawn to 0 from a spread above 0, and what speaks for these spreads: the likelihood with all
+     * coefficients summed out (MacKay 1992, Bayesian interpolation), ½·bᵀA⁻¹b − ½·ln|A| − ½·ln|P| with P the spreads'
+     * squares and A what was gathered plus P⁻¹.
+     */
+    Fit fit(double[] spreads) {
+        int width = spreads.length;
+        DMatrixRMaj drawn = new DMatrixRMaj(width, width);
+        double evidence = 0;
+        for (int i = 0; i < width; i++) {
+            for (int j = 0; j <= i; j++) {
+                drawn.set(i, j, square.get(j, i));
+                drawn.set(j, i, square.get(j, i));
             }
+            drawn.add(i, i, 1 / (spreads[i] * spreads[i]));
+            evidence -= Math.log(spreads[i]);
         }
-        DMatrixRMaj found = new DMatrixRMaj(right.numRows, 1);
-        if (!CommonOps_DDRM.solveSPD(square, right, found)) {
+        CholeskyDecomposition_F64<DMatrixRMaj> cholesky = DecompositionFactory_DDRM.chol(width, true);
+        DMatrixRMaj lower = drawn.copy();
+        if (!cholesky.decompose(lower)) {
             throw new IllegalStateException("coefficients that are drawn to nothing cannot be told apart");
         }
-        return found.data;
+        DMatrixRMaj found = new DMatrixRMaj(width, 1);
+        CommonOps_DDRM.solveSPD(drawn, right, found);
+        for (int i = 0; i < width; i++) {
+            evidence -= Math.log(lower.get(i, i));
+            evidence += found.get(i) * right.get(i) / 2;
+        }
+        return new Fit(found.data, evidence);
     }
 }

@@ -9,7 +9,7 @@ import java.util.List;
  */
 record SeasonWave(Levels levels, double[] wave) {
 
-    private static final double PRIOR_SPREAD = 0.2;
+    private static final double[] SPREADS = {0.2, 0.2, 0.2, 0.2};
     private static final int TURNS = 4;
 
     static SeasonWave learn(Levels.Prior prior, List<Gap> gaps) {
@@ -22,10 +22,7 @@ record SeasonWave(Levels levels, double[] wave) {
                 double left = Math.log(gap.warmth()) - levels.mean(gap.plant());
                 ridge.add(waves(gap.from().day()), precision, left * precision);
             }
-            for (int i = 0; i < wave.length; i++) {
-                ridge.draw(i, 0, PRIOR_SPREAD);
-            }
-            wave = ridge.solve();
+            wave = ridge.fit(SPREADS).coefficients();
             levels = levels(prior, gaps, wave);
         }
         return new SeasonWave(levels, wave);
@@ -40,7 +37,8 @@ record SeasonWave(Levels levels, double[] wave) {
         return new Levels(prior, values);
     }
 
-    private static double[] waves(int day) {
+    /** The two waves on a day. */
+    static double[] waves(int day) {
         double turn = YearDay.turn(day);
         return new double[] {Math.cos(turn), Math.sin(turn), Math.cos(2 * turn), Math.sin(2 * turn)};
     }

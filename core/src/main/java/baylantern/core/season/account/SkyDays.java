@@ -49,6 +49,15 @@ public final class SkyDays {
         return known;
     }
 
+    /** Bud warmth summed over the days that were, also those after this line's last known. */
+    double[] pastWarmth() {
+        return past;
+    }
+
+    double[] aheadWarmth() {
+        return ahead;
+    }
+
     double[][] pastDrivers() {
         return pastDrivers;
     }

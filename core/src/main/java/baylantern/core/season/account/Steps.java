@@ -9,9 +9,7 @@ public final class Steps {
     /** The last day that is told by itself, days after the look. */
     static final int DAYS = 430;
 
-    /** The wider steps, days. */
-    static final int WIDE_DAYS = 3;
-
+    private static final int WIDE_DAYS = 3;
     private static final int SINGLE_DAYS = 40;
     private static final int[] ENDS = reckoned();
 
