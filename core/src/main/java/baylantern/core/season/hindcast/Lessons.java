@@ -2,7 +2,6 @@ package baylantern.core.season.hindcast;
 
 import baylantern.core.season.account.Account;
 import baylantern.core.season.account.Foretelling;
-import baylantern.core.season.account.Steps;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -97,14 +96,9 @@ public final class Lessons {
     /** The accounts' chances together, weighed for a tree. */
     public Days together(long plant, Map<Account, double[][]> told) {
         double[] weights = weightsOf(plant);
-        double[] all = new double[Steps.count()];
-        told.forEach((account, chances) -> {
-            double[] own = chances[trust[account.ordinal()]];
-            for (int i = 0; i < all.length; i++) {
-                all[i] += weights[account.ordinal()] * own[i];
-            }
-        });
-        return new Days(all);
+        Pool pool = new Pool();
+        told.forEach((account, chances) -> pool.add(chances[trust[account.ordinal()]], weights[account.ordinal()]));
+        return pool.together();
     }
 
     /** How wide ranges must be. */

@@ -17,7 +17,6 @@ record LookCase(long plant, int day, Map<Account, double[][]> told, Came came, d
 
     // Nobody is quite sure of an account; without this a poor one would be kept for its wide tails alone.
     private static final double STRAY = 0.1;
-    private static final double STRAY_DAYS = 120;
     private static final double LEAST = 1e-4;
     private static final int PLACES = 12;
 
@@ -46,9 +45,9 @@ record LookCase(long plant, int day, Map<Account, double[][]> told, Came came, d
     double scoredOf(Account account, int trust) {
         Days days = new Days(Known.in(told, account)[trust]);
         if (came.open()) {
-            return (1 - STRAY) * (1 - days.by(from())) + STRAY * Math.exp(-from() / STRAY_DAYS);
+            return (1 - STRAY) * (1 - days.by(from())) + STRAY * (1 - WideGuess.by(from()));
         }
-        double stray = Math.exp(-from() / STRAY_DAYS) - Math.exp(-to() / STRAY_DAYS);
+        double stray = WideGuess.by(to()) - WideGuess.by(from());
         return ((1 - STRAY) * (days.by(to()) - days.by(from())) + STRAY * stray) / (to() - from());
     }
 
