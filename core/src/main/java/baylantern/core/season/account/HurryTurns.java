@@ -1,5 +1,6 @@
 package baylantern.core.season.account;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -56,11 +57,11 @@ final class HurryTurns {
     // The time of year it runs through, rain and cold, and the day it begins may each show more or less.
     private static Spreads spreads(Levels.Prior prior) {
         int[] groups = new int[WIDTH];
-        for (int i = 1; i < MEAN; i++) {
-            groups[i] = i <= SunTurn.WAVES ? 2 : i < WAVE ? 3 : 4;
-        }
-        groups[MEAN] = 1;
-        return new Spreads(groups, new double[][] {{BY_WARMTH_SPREAD}, {prior.farmSpread()}, TRIED, TRIED, TRIED});
+        Arrays.fill(groups, 1, 1 + SunTurn.WAVES, 1);
+        Arrays.fill(groups, 1 + SunTurn.WAVES, WAVE, 2);
+        Arrays.fill(groups, WAVE, MEAN, 3);
+        groups[MEAN] = 4;
+        return new Spreads(groups, new double[][] {{BY_WARMTH_SPREAD}, TRIED, TRIED, TRIED, {prior.farmSpread()}});
     }
 
     // By how much more passed than the time of year it began lets expect, on the log scale.
@@ -95,6 +96,7 @@ final class HurryTurns {
             // The density of a day is that of the clock times what passes on the day.
             ridge.add(passed.last(gap), 0, COUNTS);
         }
+        // The mean of all trees is what the levels of the next turn take up.
         return moved(hurry, now, spreads.coefficients(ridge));
     }
 
