@@ -20,8 +20,7 @@ public final class Accounts {
     private static final int MOST_OF_A_YEAR_DAYS = 330;
 
     private final Levels warmth;
-    private final Levels seasonal;
-    private final double[] seasonWave;
+    private final SeasonWave season;
     private final Levels days;
     private final Dates close;
     private final Dates rough;
@@ -81,9 +80,7 @@ public final class Accounts {
                 gaps.stream()
                         .map(g -> new Levels.Value(g.plant(), Math.log(g.days()), g.daysVariance()))
                         .toList());
-        SeasonWave wave = SeasonWave.learn(prior, gaps);
-        this.seasonal = wave.levels();
-        this.seasonWave = wave.wave();
+        this.season = SeasonWave.learn(prior, gaps);
         double aYear = YearDay.YEAR_DAYS * grounds.warmthADay() / grounds.priorWarmth();
         Map<Long, Integer> lags = Lags.of(trees, CLOSE_DAYS);
         this.close = new Dates(trees, lags, CLOSE_DAYS, aYear);
@@ -148,9 +145,9 @@ public final class Accounts {
                 plant,
                 key -> new Hand(
                         new AgeTable(warmth.next(plant)),
-                        new AgeTable(seasonal.next(plant)),
+                        new AgeTable(season.levels().next(plant)),
                         new AgeTable(days.next(plant)),
-                        new AgeTable(hurry.levels().next(plant)),
+                        new AgeTable(hurry.season().levels().next(plant)),
                         close.of(plant),
                         rough.of(plant)));
     }
@@ -168,10 +165,9 @@ public final class Accounts {
     int rates(Account account, Hand hand, int swell, Onward line, double[] sums) {
         return switch (account) {
             case WARMTH -> byWarmth(hand.warmth(), 1, swell, line, sums);
-            case WARMTH_BY_SEASON ->
-                byWarmth(hand.seasonal(), Math.exp(-SeasonWave.at(seasonWave, swell)), swell, line, sums);
-            case DAYS -> byDays(hand.days(), swell, line, sums);
-            case RAINS -> byHurry(hand.hurried(), hurry.times(swell), swell, line, sums);
+            case WARMTH_BY_SEASON -> byWarmth(hand.seasonal(), season.times(swell), swell, line, sums);
+            case DAYS -> byAge(hand.days(), 1, swell, line.from(), line.days(), sums);
+            case RAINS -> byHurry(hand.hurried(), hurry.season().times(swell), swell, line, sums);
             case DATES -> byDates(hand.close(), swell, line, sums);
             case TIME_OF_YEAR -> byDates(hand.rough(), swell, line, sums);
         };
@@ -190,17 +186,6 @@ public final class Accounts {
         double before = age.rate((now - begin) * per);
         for (int i = 0; i < sums.length; i++) {
             sums[i] = age.rate((ends[i] - begin) * per) - before;
-            if (sums[i] > SURE) {
-                return i + 1;
-            }
-        }
-        return sums.length;
-    }
-
-    private static int byDays(AgeTable age, int swell, Onward line, double[] sums) {
-        double before = age.rate((line.from() - swell) * age.per());
-        for (int i = 0; i < sums.length; i++) {
-            sums[i] = age.rate((line.end(i) - swell) * age.per()) - before;
             if (sums[i] > SURE) {
                 return i + 1;
             }
@@ -228,8 +213,9 @@ public final class Accounts {
      */
     public double draw(Account account, long plant, int swell, double chance, double normal, int most) {
         return switch (account) {
+            // What hurries a clock so far ahead is not known: then warmth tells.
             case WARMTH, RAINS -> Math.exp(warmth.next(plant).drawn(normal));
-            case WARMTH_BY_SEASON -> Math.exp(seasonal.next(plant).drawn(normal) + SeasonWave.at(seasonWave, swell));
+            case WARMTH_BY_SEASON -> Math.exp(season.levels().next(plant).drawn(normal) + season.at(swell));
             case DAYS -> Math.min(most, Math.exp(days.next(plant).drawn(normal)));
             case DATES -> dates(hand(plant).close(), swell, chance, most);
             case TIME_OF_YEAR -> dates(hand(plant).rough(), swell, chance, most);

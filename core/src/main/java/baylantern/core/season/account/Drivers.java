@@ -54,7 +54,7 @@ final class Drivers {
             double chill = cold[i] / CHILL_DAYS * 3;
             double warm = Math.min(2, Math.max(0, (lately[i] / Math.min(i + 1, SPELL_DAYS) - chillC) / 4));
             double[] own = Arrays.copyOf(sun.waves(day), COUNT);
-            int at = SunTurn.WAVES;
+            int at = YearDay.WAVES;
             own[at++] = 2 * pulse - 0.5;
             own[at++] = pulse * sun.dayLength(day);
             own[at++] = chill - 0.5;

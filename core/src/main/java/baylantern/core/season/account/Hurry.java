@@ -9,10 +9,9 @@ import java.util.List;
  *
  * @param usual warmth of a day in the mean of the year, degree-days
  * @param weights of the log of the day's warmth, then of its drivers
- * @param wave by how much more is wanted by the day it begins, see {@link SeasonWave}
- * @param levels what passes from swell to swell, by tree
+ * @param season what passes from swell to swell, by tree and by the day it begins
  */
-record Hurry(double usual, double[] weights, double[] wave, Levels levels) {
+record Hurry(double usual, double[] weights, SeasonWave season) {
 
     /** How much a day's warmth counts beforehand. */
     static final double BY_WARMTH = 0.8;
@@ -27,7 +26,7 @@ record Hurry(double usual, double[] weights, double[] wave, Levels levels) {
     static Hurry none(Levels.Prior prior, double usual) {
         double[] weights = new double[WEIGHTS];
         weights[0] = BY_WARMTH;
-        return new Hurry(usual, weights, new double[SunTurn.WAVES], new Levels(prior, List.of()));
+        return new Hurry(usual, weights, SeasonWave.flat(new Levels(prior, List.of())));
     }
 
     /** What drives the clock on a day: how warm it is, then the drivers. */
@@ -69,15 +68,5 @@ record Hurry(double usual, double[] weights, double[] wave, Levels levels) {
             sums[i] = sum;
         }
         return sums;
-    }
-
-    /** The same with other levels. */
-    Hurry with(Levels other) {
-        return new Hurry(usual, weights, wave, other);
-    }
-
-    /** By how much less is wanted of a tree that swelled on a day. */
-    double times(int swell) {
-        return Math.exp(-SeasonWave.at(wave, swell));
     }
 }

@@ -21,7 +21,7 @@ final class HurryTurns {
 
     // A row: the weights, the wave by the day it begins, the mean of all trees.
     private static final int WAVE = Hurry.WEIGHTS;
-    private static final int MEAN = WAVE + SunTurn.WAVES;
+    private static final int MEAN = WAVE + YearDay.WAVES;
     private static final int WIDTH = MEAN + 1;
 
     private final Levels.Prior prior;
@@ -57,35 +57,29 @@ final class HurryTurns {
     // The time of year it runs through, rain and cold, and the day it begins may each show more or less.
     private static Spreads spreads(Levels.Prior prior) {
         int[] groups = new int[WIDTH];
-        Arrays.fill(groups, 1, 1 + SunTurn.WAVES, 1);
-        Arrays.fill(groups, 1 + SunTurn.WAVES, WAVE, 2);
+        Arrays.fill(groups, 1, 1 + YearDay.WAVES, 1);
+        Arrays.fill(groups, 1 + YearDay.WAVES, WAVE, 2);
         Arrays.fill(groups, WAVE, MEAN, 3);
         groups[MEAN] = 4;
         return new Spreads(groups, new double[][] {{BY_WARMTH_SPREAD}, TRIED, TRIED, TRIED, {prior.farmSpread()}});
     }
 
-    // By how much more passed than the time of year it began lets expect, on the log scale.
-    private static double value(Hurry hurry, Passed passed, Gap gap) {
-        return Math.log(passed.in(gap)) - SeasonWave.at(hurry.wave(), gap.from().day());
-    }
-
     private Hurry levelled(Hurry hurry, Passed passed) {
-        return hurry.with(new Levels(
-                prior,
-                gaps.stream()
-                        .map(gap -> new Levels.Value(gap.plant(), value(hurry, passed, gap), gap.warmthVariance()))
-                        .toList()));
+        return new Hurry(
+                hurry.usual(), hurry.weights(), SeasonWave.with(hurry.season().wave(), prior, gaps, passed::in));
     }
 
     private Hurry turn(Hurry before) {
         Passed passed = past.with(before);
         Hurry hurry = levelled(before, passed);
+        SeasonWave season = hurry.season();
         double[] now = now(hurry);
         Ridge ridge = new Ridge(WIDTH);
         for (Gap gap : gaps) {
             double[] row = row(passed, gap);
-            double off = hurry.levels().mean(gap.plant()) - value(hurry, passed, gap);
-            double scatter = hurry.levels().scatter();
+            double passes = Math.log(passed.in(gap)) - season.at(gap.from().day());
+            double off = season.levels().mean(gap.plant()) - passes;
+            double scatter = season.levels().scatter();
             double precision = 1 / (scatter * scatter + gap.warmthVariance());
             precision *= COUNTS / (1 + off * off * precision / FAR);
             double whole = off;
@@ -105,14 +99,14 @@ final class HurryTurns {
         double[] now = new double[WIDTH];
         System.arraycopy(hurry.weights(), 0, now, 0, WAVE);
         now[0] -= Hurry.BY_WARMTH;
-        System.arraycopy(hurry.wave(), 0, now, WAVE, SunTurn.WAVES);
+        System.arraycopy(hurry.season().wave(), 0, now, WAVE, YearDay.WAVES);
         return now;
     }
 
     private static double[] row(Passed passed, Gap gap) {
         double[] row = new double[WIDTH];
         System.arraycopy(passed.mean(gap), 0, row, 0, WAVE);
-        double[] waves = SeasonWave.waves(gap.from().day());
+        double[] waves = YearDay.waves(gap.from().day());
         for (int i = 0; i < waves.length; i++) {
             row[WAVE + i] = -waves[i];
         }
@@ -125,9 +119,8 @@ final class HurryTurns {
         for (int i = 0; i < WAVE; i++) {
             weights[i] += Math.max(-MOST_STEP, Math.min(MOST_STEP, to[i] - from[i]));
         }
-        double[] wave = new double[SunTurn.WAVES];
-        System.arraycopy(to, WAVE, wave, 0, wave.length);
-        return new Hurry(hurry.usual(), weights, wave, hurry.levels());
+        double[] wave = Arrays.copyOfRange(to, WAVE, MEAN);
+        return new Hurry(hurry.usual(), weights, new SeasonWave(hurry.season().levels(), wave));
     }
 
     /** What was felt on each day of the past. */

@@ -10,6 +10,7 @@ final class Onward {
     private final int[] ends;
     private final double before;
     private final double[] warmth;
+    private final double[] days;
     private double[] hurried = {};
 
     /**
@@ -24,8 +25,10 @@ final class Onward {
         this.ends = ends;
         this.before = line.sky().warmth(from);
         this.warmth = new double[ends.length];
+        this.days = new double[ends.length];
         for (int i = 0; i < ends.length; i++) {
             warmth[i] = line.sky().warmth(from + ends[i]);
+            days[i] = end(i);
         }
     }
 
@@ -45,6 +48,11 @@ final class Onward {
     /** Bud warmth summed to the evening it goes on from. */
     double warmthBefore() {
         return before;
+    }
+
+    /** The days on which the steps end. */
+    double[] days() {
+        return days;
     }
 
     /** Bud warmth summed to the end of each step. */

@@ -1,9 +1,8 @@
 package baylantern.core.season.account;
 
 import org.ejml.data.DMatrixRMaj;
-import org.ejml.dense.row.CommonOps_DDRM;
-import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
-import org.ejml.interfaces.decomposition.CholeskyDecomposition_F64;
+import org.ejml.dense.row.decomposition.chol.CholeskyDecompositionInner_DDRM;
+import org.ejml.dense.row.linsol.chol.LinearSolverChol_DDRM;
 
 /** Weighted rows gathered into normal equations, to be solved with every coefficient drawn to 0. */
 final class Ridge {
@@ -54,13 +53,14 @@ final class Ridge {
             drawn.add(i, i, 1 / (spreads[i] * spreads[i]));
             evidence -= Math.log(spreads[i]);
         }
-        CholeskyDecomposition_F64<DMatrixRMaj> cholesky = DecompositionFactory_DDRM.chol(width, true);
-        DMatrixRMaj lower = drawn.copy();
-        if (!cholesky.decompose(lower)) {
+        CholeskyDecompositionInner_DDRM cholesky = new CholeskyDecompositionInner_DDRM(true);
+        LinearSolverChol_DDRM solver = new LinearSolverChol_DDRM(cholesky);
+        if (!solver.setA(drawn)) {
             throw new IllegalStateException("coefficients that are drawn to nothing cannot be told apart");
         }
         DMatrixRMaj found = new DMatrixRMaj(width, 1);
-        CommonOps_DDRM.solveSPD(drawn, right, found);
+        solver.solve(right, found);
+        DMatrixRMaj lower = cholesky.getT();
         for (int i = 0; i < width; i++) {
             evidence -= Math.log(lower.get(i, i));
             evidence += found.get(i) * right.get(i) / 2;

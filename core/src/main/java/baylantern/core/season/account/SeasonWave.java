@@ -1,55 +1,68 @@
 package baylantern.core.season.account;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
- * How much more or less warmth is wanted by the time of year at which it begins: two waves over the year on the log
- * scale, learned with the trees' own means in turns; flat beforehand.
+ * How much trees usually take from swell to swell, and how much more or less by the time of year at which it begins: two
+ * waves over the year on the log scale, learned with the trees' own means in turns; flat beforehand.
  */
 record SeasonWave(Levels levels, double[] wave) {
 
     private static final double[] SPREADS = {0.2, 0.2, 0.2, 0.2};
     private static final int TURNS = 4;
 
+    /** Flat, with what the trees take. */
+    static SeasonWave flat(Levels levels) {
+        return new SeasonWave(levels, new double[YearDay.WAVES]);
+    }
+
+    /** The wave given, with what the trees take besides it; {@code passed} says how much passed in a gap. */
+    static SeasonWave with(double[] wave, Levels.Prior prior, List<Gap> gaps, ToDoubleFunction<Gap> passed) {
+        return new SeasonWave(
+                new Levels(
+                        prior,
+                        gaps.stream()
+                                .map(gap -> new Levels.Value(
+                                        gap.plant(),
+                                        Math.log(passed.applyAsDouble(gap))
+                                                - at(wave, gap.from().day()),
+                                        gap.warmthVariance()))
+                                .toList()),
+                wave);
+    }
+
+    /** Learns the wave of warmth. */
     static SeasonWave learn(Levels.Prior prior, List<Gap> gaps) {
-        double[] wave = new double[4];
-        Levels levels = levels(prior, gaps, wave);
+        SeasonWave season = with(new double[YearDay.WAVES], prior, gaps, Gap::warmth);
         for (int turn = 0; turn < TURNS; turn++) {
-            Ridge ridge = new Ridge(wave.length);
+            Ridge ridge = new Ridge(YearDay.WAVES);
             for (Gap gap : gaps) {
                 double precision = 1 / (prior.scatter() * prior.scatter() + gap.warmthVariance());
-                double left = Math.log(gap.warmth()) - levels.mean(gap.plant());
-                ridge.add(waves(gap.from().day()), precision, left * precision);
+                double left = Math.log(gap.warmth()) - season.levels.mean(gap.plant());
+                ridge.add(YearDay.waves(gap.from().day()), precision, left * precision);
             }
-            wave = ridge.fit(SPREADS).coefficients();
-            levels = levels(prior, gaps, wave);
+            season = with(ridge.fit(SPREADS).coefficients(), prior, gaps, Gap::warmth);
         }
-        return new SeasonWave(levels, wave);
+        return season;
     }
 
-    private static Levels levels(Levels.Prior prior, List<Gap> gaps, double[] wave) {
-        List<Levels.Value> values = new ArrayList<>();
-        for (Gap gap : gaps) {
-            values.add(new Levels.Value(
-                    gap.plant(), Math.log(gap.warmth()) - at(wave, gap.from().day()), gap.warmthVariance()));
-        }
-        return new Levels(prior, values);
-    }
-
-    /** The two waves on a day. */
-    static double[] waves(int day) {
-        double turn = YearDay.turn(day);
-        return new double[] {Math.cos(turn), Math.sin(turn), Math.cos(2 * turn), Math.sin(2 * turn)};
-    }
-
-    /** The wave on a day. */
-    static double at(double[] wave, int day) {
-        double[] waves = waves(day);
+    private static double at(double[] wave, int day) {
+        double[] waves = YearDay.waves(day);
         double sum = 0;
         for (int i = 0; i < waves.length; i++) {
             sum += wave[i] * waves[i];
         }
         return sum;
+    }
+
+    /** By how much more is wanted of a tree that swells on a day, on the log scale. */
+    double at(int day) {
+        return at(wave, day);
+    }
+
+    /** The part of the usual that one unit is more or less worth to a tree that swelled on a day. */
+    double times(int day) {
+        return Math.exp(-at(day));
     }
 }

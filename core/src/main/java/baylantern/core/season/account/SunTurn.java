@@ -3,9 +3,6 @@ package baylantern.core.season.account;
 /** Where the sun stands on each day of a span: the time of year in two waves, and the length of the day. */
 final class SunTurn {
 
-    /** How many waves' parts there are. */
-    static final int WAVES = 4;
-
     private final int firstDay;
     private final double[][] waves;
     private final double[] dayLength;
@@ -16,8 +13,7 @@ final class SunTurn {
         this.waves = new double[days][];
         this.dayLength = new double[days];
         for (int i = 0; i < days; i++) {
-            double turn = YearDay.turn(firstDay + i);
-            waves[i] = new double[] {Math.cos(turn), Math.sin(turn), Math.cos(2 * turn), Math.sin(2 * turn)};
+            waves[i] = YearDay.waves(firstDay + i);
             dayLength[i] = dayLength(firstDay + i, latitudeDeg);
         }
     }

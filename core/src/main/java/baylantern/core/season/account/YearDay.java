@@ -6,6 +6,9 @@ final class YearDay {
     /** Days of a year on the mean of four centuries. */
     static final double YEAR_DAYS = 365.2425;
 
+    /** How many parts the two waves of the year have. */
+    static final int WAVES = 4;
+
     private YearDay() {}
 
     /** Whole years since the epoch, less than 0 before it. */
@@ -23,8 +26,9 @@ final class YearDay {
         return (int) (epochDay - YEAR_DAYS * years);
     }
 
-    /** The part of the year gone by, as an angle. */
-    static double turn(int epochDay) {
-        return 2 * Math.PI * epochDay / YEAR_DAYS;
+    /** The time of year as two waves, each part from −1 to 1. */
+    static double[] waves(int epochDay) {
+        double turn = 2 * Math.PI * epochDay / YEAR_DAYS;
+        return new double[] {Math.cos(turn), Math.sin(turn), Math.cos(2 * turn), Math.sin(2 * turn)};
     }
 }

@@ -14,7 +14,7 @@ class HurryTest {
     private static final int DAYS = 1200;
     private static final double USUAL = 10;
     private static final double WANTED = 1000;
-    private static final int PULSE = 1 + SunTurn.WAVES;
+    private static final int PULSE = 1 + YearDay.WAVES;
     private static final Levels.Prior PRIOR = Levels.Prior.between(Math.log(WANTED), 0.25, 0.25, 0.18);
 
     // Spells of some weeks that hold or do not, in weather that is warm or cool by turns.
@@ -32,7 +32,7 @@ class HurryTest {
             }
             sum += USUAL * warm;
             sums[day] = sum;
-            System.arraycopy(sun.waves(day), 0, drivers[day], 0, SunTurn.WAVES);
+            System.arraycopy(sun.waves(day), 0, drivers[day], 0, YearDay.WAVES);
             drivers[day][PULSE - 1] = spell;
         }
         return new SkyDays(0, DAYS, sums, new double[] {sum}, drivers, new double[][] {drivers[DAYS - 1]});

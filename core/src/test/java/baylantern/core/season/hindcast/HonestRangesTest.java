@@ -17,9 +17,9 @@ class HonestRangesTest {
         return switch (kind) {
             case WARMTH_NORTH, WARMTH_SOUTH -> 1.05;
             case RAIN_SOUTH -> 0.82;
-            case RAIN_NORTH, DATES_EQUATOR -> 0.77;
-            case DATES_NORTH -> 0.53;
-            case MIXED_SOUTH -> 0.88;
+            case RAIN_NORTH, DATES_EQUATOR -> 0.75;
+            case DATES_NORTH -> 0.5;
+            case MIXED_SOUTH -> 0.85;
             case MIXED_NORTH -> 0.91;
         };
     }
@@ -27,12 +27,14 @@ class HonestRangesTest {
     @ParameterizedTest
     @EnumSource(Kind.class)
     void theRangeHoldsFourTimesInFiveWhateverTheTreesGoBy(Kind kind) {
-        Trials trials = new Trials(kind, 6, 10, 1140);
+        Trials trials = new Trials(kind, 3, 10, 1140);
+        assertThat(trials.error()).isLessThan(mostOfPlain(kind) * trials.plainError());
+        // How often ranges hold swings more from farm to farm.
+        trials.more(3);
         System.out.println(kind + " " + trials);
         assertThat(trials.trials).hasSizeGreaterThan(400);
         assertThat(trials.held()).isBetween(0.75, 0.86);
         assertThat(trials.reckonedHeld()).as("as the farm reckons it").isCloseTo(trials.held(), within(0.05));
-        assertThat(trials.error()).isLessThan(mostOfPlain(kind) * trials.plainError());
         for (int lead = 0; lead < Widths.LEADS.size(); lead++) {
             List<Trials.Trial> own = trials.at(lead);
             double held = own.stream().filter(Trials.Trial::held).count() / (double) Math.max(1, own.size());

@@ -38,14 +38,25 @@ final class Trials {
 
     private final Species species;
     private final Kind kind;
+    private final int trees;
+    private final int days;
+    private int farms;
     final List<Trial> trials = new ArrayList<>();
     private final List<Double> reckoned = new ArrayList<>();
 
     Trials(Kind kind, int farms, int trees, int days) {
         this.kind = kind;
         this.species = RULES.species(kind.species).orElseThrow();
-        for (int seed = 1; seed <= farms; seed++) {
-            farm(kind.farm(trees, days, seed));
+        this.trees = trees;
+        this.days = days;
+        more(farms);
+    }
+
+    /** Tries as many farms more. */
+    void more(int count) {
+        for (int last = farms + count; farms < last; ) {
+            farms++;
+            farm(kind.farm(trees, days, farms));
         }
     }
 
