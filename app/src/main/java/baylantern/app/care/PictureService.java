@@ -2,6 +2,7 @@ package baylantern.app.care;
 
 import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftService;
+import baylantern.app.platform.BeforeDoor;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Photo;
@@ -15,14 +16,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Pictures of grafts, as they were seen from look to look. */
 @Service
-public class PictureService {
+@Order(BeforeDoor.IN_ORDER)
+public class PictureService implements BeforeDoor {
 
     private static final int MOST_OF_ONE = 200;
 
@@ -121,9 +122,9 @@ public class PictureService {
     }
 
     /** At the start nobody can be on their way with a picture. */
-    @EventListener(ApplicationReadyEvent.class)
+    @Override
     @Transactional(readOnly = true)
-    public void sweep() {
+    public void beforeDoor() {
         shelf.sweep(new HashSet<>(mapper.files()));
     }
 }

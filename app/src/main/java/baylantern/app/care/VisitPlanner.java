@@ -4,6 +4,7 @@ import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftService;
 import baylantern.app.lineage.LineageService;
 import baylantern.app.place.PlantUse;
+import baylantern.app.platform.BeforeDoor;
 import baylantern.app.platform.Change;
 import baylantern.app.platform.ChangeListener;
 import baylantern.app.platform.DayListener;
@@ -31,8 +32,7 @@ import java.util.TreeSet;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,7 +41,8 @@ import org.springframework.transaction.annotation.Transactional;
  * Both are stored so that lists are quick; they are written within the transaction that changed the facts.
  */
 @Component
-class VisitPlanner implements ChangeListener, DayListener, PlantUse {
+@Order(BeforeDoor.IN_ORDER)
+class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse {
 
     private static final int BATCH = 1000;
     static final String ISOLATE = "ISOLATE";
@@ -111,9 +112,9 @@ class VisitPlanner implements ChangeListener, DayListener, PlantUse {
     }
 
     /** A farm whose visits were planned by other rules is planned anew. */
-    @EventListener(ApplicationReadyEvent.class)
+    @Override
     @Transactional
-    public void catchUp() {
+    public void beforeDoor() {
         String now = rules.visitsMark();
         if (!now.equals(care.plannedBy())) {
             plan(care.graftsWithVisits(), this::settleWhereMoved);

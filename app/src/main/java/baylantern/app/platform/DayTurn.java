@@ -5,15 +5,20 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.core.annotation.Order;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** Tells the listeners when the farm's day turns: at the demo clock's step, and in real use within ten minutes. */
+/**
+ * Tells the listeners when the farm's day turns: at the demo clock's step, in real use within ten minutes, and before
+ * anybody is let in, since it may have turned while the farm was shut.
+ */
 @Component
-public class DayTurn implements ChangeListener {
+@Order(BeforeDoor.OF_TODAY)
+public class DayTurn implements ChangeListener, BeforeDoor {
 
     private static final long LOOK_EVERY_MS = 600_000;
 
@@ -46,6 +51,12 @@ public class DayTurn implements ChangeListener {
             }
         });
         listeners.orderedStream().forEach(DayListener::dayTurned);
+    }
+
+    @Override
+    @Transactional
+    public void beforeDoor() {
+        tell();
     }
 
     /** At another place it may be another day. */

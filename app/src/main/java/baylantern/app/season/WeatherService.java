@@ -25,8 +25,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -211,15 +209,6 @@ public class WeatherService implements DayListener, Undoer {
         Rows.one(mapper.saveStation(on, SEED));
         trail.done();
         dayTurned();
-    }
-
-    /** A station left on is asked for the days it measured while the application was off. */
-    @EventListener(ApplicationReadyEvent.class)
-    @Transactional
-    public void catchUp() {
-        if (mapper.stationSeed() != null) {
-            dayTurned();
-        }
     }
 
     /** Lets the station tell what it measured since it was last asked, and what it expects. */

@@ -1,5 +1,6 @@
 package baylantern.app.sound;
 
+import baylantern.app.platform.BeforeDoor;
 import baylantern.app.platform.LanternSettings;
 import baylantern.app.platform.StoreOpen;
 import baylantern.app.platform.TableVault;
@@ -9,7 +10,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.atomic.AtomicBoolean;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
@@ -19,7 +19,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
-import org.springframework.context.SmartLifecycle;
+import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -28,7 +28,8 @@ import org.springframework.stereotype.Component;
  * nobody understands is set aside before anything reads it.
  */
 @Component
-class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
+@Order(BeforeDoor.LOOKED_THROUGH)
+class FarmOpening implements FlywayMigrationStrategy, BeforeDoor {
 
     private static final Logger LOG = LoggerFactory.getLogger(FarmOpening.class);
 
@@ -45,7 +46,6 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
     private final LanternSettings settings;
     private final StoreOpen open;
     private final CompletableFuture<Void> looking = new CompletableFuture<>();
-    private final AtomicBoolean looked = new AtomicBoolean();
 
     FarmOpening(ObjectProvider<Cells> features, LanternSettings settings, StoreOpen open) {
         this.open = open;
@@ -89,23 +89,12 @@ class FarmOpening implements FlywayMigrationStrategy, SmartLifecycle {
         }
     }
 
-    /** Called before anybody is served. The rest of the house is got ready meanwhile. */
+    /** The rest of the house was got ready meanwhile. */
     @Override
-    public void start() {
+    public void beforeDoor() {
         looking.join();
-        looked.set(true);
         // Runs when the store is closed.
         SpringApplication.getShutdownHandlers().add(() -> new Seal(Path.of(settings.data())).put());
-    }
-
-    @Override
-    public void stop() {
-        looked.set(false);
-    }
-
-    @Override
-    public boolean isRunning() {
-        return looked.get();
     }
 
     private CellBook book() {

@@ -78,7 +78,7 @@ class EachVersionTest extends GrownFarmTest {
                 .dataSource(source)
                 .locations("classpath:db/migration")
                 .load());
-        opening.start();
+        opening.beforeDoor();
         assertThat(folder.resolve("before-upgrade-" + version + ".zip")).isNotEmptyFile();
         rows.forEach((table, count) -> assertThat(store.queryForObject("SELECT COUNT(*) FROM " + table, Integer.class))
                 .as(table)
@@ -135,7 +135,7 @@ class EachVersionTest extends GrownFarmTest {
         FarmOpening opening = new FarmOpening(
                 features, new LanternSettings(true, folder.toString(), 50, 20, false, "", 0), new StoreOpen());
         opening.migrate(flyway);
-        opening.start();
+        opening.beforeDoor();
         assertThat(flyway.validateWithResult().validationSuccessful).isTrue();
         store.update("UPDATE \"flyway_schema_history\" SET \"checksum\" = 7 WHERE \"version\" = '14'");
         assertThatThrownBy(() -> opening.migrate(flyway)).hasMessageContaining("checksum mismatch");

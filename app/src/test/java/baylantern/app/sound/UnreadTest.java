@@ -2,7 +2,6 @@ package baylantern.app.sound;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import baylantern.app.BayLantern;
 import baylantern.app.Http;
 import baylantern.app.demo.GrownFarmTest;
 import baylantern.app.platform.TableVault;
@@ -16,12 +15,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
-import java.util.zip.ZipInputStream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -36,9 +33,6 @@ class UnreadTest extends GrownFarmTest {
     private static final List<String> NOT_ASKED = List.of("/api/calliper", "/api/exchange/farm.zip");
 
     @Autowired
-    private JdbcTemplate grown;
-
-    @Autowired
     private SoundFarm sound;
 
     @TempDir
@@ -46,10 +40,10 @@ class UnreadTest extends GrownFarmTest {
 
     @Test
     void whatNobodyUnderstandsIsSetAsideAndSaidAgain() throws IOException {
-        copy();
+        copyInto(folder);
         Map<String, String> broken = brokenInEveryColumn();
         assertThat(broken).hasSizeGreaterThan(100);
-        ConfigurableApplicationContext farm = open();
+        ConfigurableApplicationContext farm = open(folder, 0);
         try {
             Http http = new Http(Integer.parseInt(farm.getEnvironment().getProperty("local.server.port", "0")));
             assertThat(failing(http)).isEmpty();
@@ -82,19 +76,11 @@ class UnreadTest extends GrownFarmTest {
                 .orElseThrow();
     }
 
-    private void copy() throws IOException {
-        Path zip = folder.resolve("copy.zip");
-        grown.execute("BACKUP TO '" + zip + "'");
-        try (ZipInputStream in = new ZipInputStream(Files.newInputStream(zip))) {
-            in.getNextEntry();
-            Files.copy(in, folder.resolve("farm.mv.db"));
-        }
-    }
-
     // A store knows no feature's words, so it takes whatever fits its columns.
     private Map<String, String> brokenInEveryColumn() {
         Map<String, String> broken = new TreeMap<>();
-        JdbcTemplate store = new JdbcTemplate(new DriverManagerDataSource(url() + ";DB_CLOSE_DELAY=-1", "sa", ""));
+        JdbcTemplate store =
+                new JdbcTemplate(new DriverManagerDataSource(url(folder) + ";DB_CLOSE_DELAY=-1", "sa", ""));
         StoreShape shape = StoreShape.read(store);
         for (String table : TableVault.TABLES) {
             if (table.startsWith("house_")) {
@@ -144,21 +130,6 @@ class UnreadTest extends GrownFarmTest {
             case TEXT -> rule == null || rule.amiss().apply("XYZZY") == null ? null : "XYZZY";
             case TRUTH -> null;
         };
-    }
-
-    private String url() {
-        return "jdbc:h2:file:" + folder.resolve("farm");
-    }
-
-    private ConfigurableApplicationContext open() {
-        return new SpringApplicationBuilder(BayLantern.class)
-                .run(
-                        "--spring.datasource.url=" + url(),
-                        "--server.port=0",
-                        "--lantern.data=" + folder,
-                        "--lantern.weather-runs=50",
-                        "--lantern.past-looks=20",
-                        "--lantern.demo=true");
     }
 
     // Every way to read; where a path names a thing, all there are of the first rows, which are those that were broken.
