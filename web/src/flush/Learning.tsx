@@ -31,6 +31,7 @@ export function Learning({ learned }: { learned: Learned }) {
             </li>
           ))}
       </ul>
+      <p className="mt-2 text-[14px] text-soft">{learned.stages}</p>
       <p className="mt-2 text-[15px]">
         {soon < 1
           ? "No new flush is likely to begin in the next 30 days."

@@ -3,12 +3,12 @@ package baylantern.app.demo;
 import baylantern.app.place.Variety;
 import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FigureName;
-import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.season.flush.BudNote;
 import baylantern.core.season.flush.CanopyShares;
+import baylantern.core.season.flush.Stages;
 import baylantern.core.season.warmth.DegreeDays;
 import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
@@ -146,12 +146,12 @@ final class DemoPhenology {
     }
 
     private CanopyShares canopy(double phase) {
-        FlushRules flush = rules.flush();
+        Stages stages = Stages.of(rules.flush());
         Map<BudStage, Double> shares = new EnumMap<>(BudStage.class);
         for (int i = 0; i < 10; i++) {
             double twig = phase + TWIGS_APART * ((i + 0.5) / 10 - 0.8);
             double turned = twig < 0 ? twig + 1 : twig >= 1 ? twig - 1 : twig;
-            shares.merge(flush.stageAt(turned), 0.1, Double::sum);
+            shares.merge(stages.at(turned), 0.1, Double::sum);
         }
         return new CanopyShares(shares);
     }

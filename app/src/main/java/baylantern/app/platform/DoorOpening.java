@@ -1,6 +1,8 @@
 package baylantern.app.platform;
 
 import java.util.concurrent.atomic.AtomicBoolean;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.SmartLifecycle;
@@ -9,6 +11,8 @@ import org.springframework.stereotype.Component;
 /** Opens the door only when all is in order that must be. */
 @Component
 class DoorOpening implements SmartLifecycle {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DoorOpening.class);
 
     private final ObjectProvider<BeforeDoor> before;
     private final AtomicBoolean open = new AtomicBoolean();
@@ -19,8 +23,17 @@ class DoorOpening implements SmartLifecycle {
 
     @Override
     public void start() {
-        before.orderedStream().forEach(BeforeDoor::beforeDoor);
+        before.orderedStream().forEach(DoorOpening::done);
         open.set(true);
+    }
+
+    private static void done(BeforeDoor one) {
+        try {
+            one.beforeDoor();
+        } catch (RuntimeException e) {
+            // A farm that can be opened is opened.
+            LOG.error("Something could not be put in order before the door was opened", e);
+        }
     }
 
     @Override

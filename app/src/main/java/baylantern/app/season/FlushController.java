@@ -14,6 +14,7 @@ import baylantern.core.season.account.Rhythm;
 import baylantern.core.season.account.Sides;
 import baylantern.core.season.flush.DayRange;
 import baylantern.core.season.flush.Lane;
+import baylantern.core.season.flush.Stages;
 import baylantern.core.season.foresight.GoesBy;
 import baylantern.core.season.hindcast.Hindcast;
 import baylantern.core.season.hindcast.Kept;
@@ -146,9 +147,10 @@ class FlushController {
          * What the tree goes by.
          *
          * @param goesBy in a sentence
+         * @param stages where its stages lie on the way from swell to swell, in a sentence
          * @param near the chance of the next swell on each of the coming days, 0 to 1
          */
-        record Learning(String goesBy, List<GoesBy.Part> accounts, List<Past> told, double[] near) {}
+        record Learning(String goesBy, String stages, List<GoesBy.Part> accounts, List<Past> told, double[] near) {}
 
         /** A range told on a past look, and the day it came. */
         record Past(LocalDate on, LocalDate low, LocalDate mid, LocalDate high, LocalDate came) {}
@@ -192,6 +194,7 @@ class FlushController {
             var weights = learned.weights(w.plant().id());
             return new PlantSheet.Learning(
                     GoesBy.words(weights),
+                    GoesBy.words(learned.accounts().stages(), Stages.of(rules.flush())),
                     GoesBy.parts(weights),
                     learned.told(w.plant().id()).stream()
                             .map(FlushController::past)

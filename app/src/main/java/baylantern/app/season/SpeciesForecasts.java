@@ -66,7 +66,7 @@ final class SpeciesForecasts {
         WarmthRuns before = kept == null ? null : kept.runsIn(inputs.years());
         WarmthRuns runs =
                 before != null ? before : WarmthRuns.of(warmth, weather, inputs.years(), today.minusYears(BACK_YEARS));
-        Foresight foresight = new Foresight(learned, skies.goingOn(inputs.years(), LINES), runs, rules.flush());
+        Foresight foresight = new Foresight(learned, skies.goingOn(inputs.years(), LINES), runs);
         // Trees are independent of each other and seeded one by one, so the order of reckoning does not matter.
         List<Watched> watched = IntStream.range(0, inputs.plants().size())
                 .parallel()
@@ -94,7 +94,8 @@ final class SpeciesForecasts {
         Outlook before = known.get(own);
         Optional<Outlook> outlook =
                 before != null ? Optional.of(before) : foresight.of(own.record(), SEED + plant.id());
-        Lane lane = Lane.of(own.swells(), outlook, inputs.sums(), rules.flush(), today);
+        Lane lane =
+                Lane.of(own.swells(), outlook, inputs.sums(), learned.accounts().stages(), today);
         return new Watched(plant, own, learned.accounts().rhythm(plant.id()), outlook, lane);
     }
 

@@ -134,6 +134,9 @@ class DemoFlushTest extends GrownFarmTest {
     void aTreesSheetSaysWhatItGoesByAndWhatWasToldBefore() throws Exception {
         JsonNode learning = get("/api/flush/plants/TE-M1").get("learning");
         assertThat(learning.get("goesBy").asString()).startsWith("Goes by ").endsWith(".");
+        assertThat(learning.get("stages").asString())
+                .startsWith("Of the way from swell to swell it is swelling until ")
+                .endsWith("the rulebook has 8 %, 14 %, 32 %, 55 %, 80 %.");
         double shares = 0;
         for (JsonNode part : learning.get("accounts")) {
             shares += part.get("share").asDouble();

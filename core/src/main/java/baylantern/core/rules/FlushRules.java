@@ -21,8 +21,6 @@ public record FlushRules(
         Map<String, WoodRule> wood,
         Map<String, Figure> figures) {
 
-    private static final BudStage[] STAGES = BudStage.values();
-
     /** Holds just the figures of its subject; what is asked for by stage is asked often. */
     public FlushRules {
         until = byStage(until);
@@ -41,26 +39,6 @@ public record FlushRules(
 
     private static Map<BudStage, Double> byStage(Map<BudStage, Double> values) {
         return values instanceof LiveRows.View ? values : Collections.unmodifiableMap(new EnumMap<>(values));
-    }
-
-    /** The stage at a phase between two swells, 0 to 1; 1 and beyond is resting. */
-    public BudStage stageAt(double phase) {
-        for (BudStage stage : STAGES) {
-            if (phase < Known.in(until, stage)) {
-                return stage;
-            }
-        }
-        return BudStage.R;
-    }
-
-    /** Where a stage begins, 0 to 1. */
-    public double from(BudStage stage) {
-        return stage.ordinal() == 0 ? 0 : Known.in(until, BudStage.values()[stage.ordinal() - 1]);
-    }
-
-    /** Where a stage ends, 0 to 1. */
-    public double until(BudStage stage) {
-        return Known.in(until, stage);
     }
 
     /** The wood rule of a species. */

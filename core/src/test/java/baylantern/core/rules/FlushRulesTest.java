@@ -4,9 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.util.Map;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 
 /** The figures of flushes hold together, and no species is without a prior. */
@@ -24,28 +21,6 @@ class FlushRulesTest {
             assertThat(FLUSH.woodOf(species.key()).best()).isNotBlank();
             assertThat(FLUSH.woodOf(species.key()).shootsPerGraft()).isBetween(0.1, 2.0);
         });
-    }
-
-    @Test
-    void stagesFollowEachOtherToTheEndOfTheWay() {
-        double before = 0;
-        for (BudStage stage : BudStage.values()) {
-            assertThat(FLUSH.from(stage)).isEqualTo(before);
-            assertThat(FLUSH.until().get(stage)).isGreaterThan(before);
-            before = FLUSH.until().get(stage);
-        }
-        assertThat(before).isEqualTo(1);
-        assertThat(FLUSH.stageAt(0)).isEqualTo(BudStage.S);
-        assertThat(FLUSH.stageAt(0.32)).isEqualTo(BudStage.H);
-        assertThat(FLUSH.stageAt(7)).isEqualTo(BudStage.R);
-    }
-
-    @Property(tries = 200)
-    void aPhaseLiesWithinItsStage(@ForAll @DoubleRange(min = 0, max = 0.99) double phase) {
-        BudStage stage = FLUSH.stageAt(phase);
-        assertThat(phase)
-                .isGreaterThanOrEqualTo(FLUSH.from(stage))
-                .isLessThan(FLUSH.until().get(stage));
     }
 
     @Test

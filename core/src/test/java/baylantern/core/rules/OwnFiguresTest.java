@@ -160,8 +160,8 @@ class OwnFiguresTest {
             }
             double before = 0;
             for (BudStage stage : BudStage.values()) {
-                assertThat(rules.flush().until(stage)).isGreaterThan(before);
-                before = rules.flush().until(stage);
+                assertThat(rules.flush().until().get(stage)).isGreaterThan(before);
+                before = rules.flush().until().get(stage);
             }
             for (String species : SHIPPED.wood().keeping().keySet()) {
                 WoodRules.Keep keep = rules.wood().keep(species);

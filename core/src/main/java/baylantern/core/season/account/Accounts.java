@@ -2,6 +2,7 @@ package baylantern.core.season.account;
 
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
+import baylantern.core.season.flush.Stages;
 import java.util.Arrays;
 import java.util.IntSummaryStatistics;
 import java.util.List;
@@ -109,6 +110,11 @@ public final class Accounts {
     /** The accounts that have something to say by now. */
     public List<Account> speaking() {
         return speaking;
+    }
+
+    /** Where each stage lies on the way from swell to swell, as the looks of the farm showed. */
+    public Stages stages() {
+        return canopy.stages();
     }
 
     CanopyTable canopy() {

@@ -1,7 +1,6 @@
 package baylantern.core.season.account;
 
 import baylantern.core.rules.BudStage;
-import baylantern.core.rules.FlushRules;
 import baylantern.core.season.account.Accounts.Line;
 
 /**
@@ -16,14 +15,12 @@ public final class Begin {
     private final Accounts accounts;
     private final OnLook look;
     private final Line line;
-    private final FlushRules rules;
     private final double[] weights;
 
-    Begin(Accounts accounts, OnLook look, Line line, FlushRules rules) {
+    Begin(Accounts accounts, OnLook look, Line line) {
         this.accounts = accounts;
         this.look = look;
         this.line = line;
-        this.rules = rules;
         this.weights = look.begun().stream()
                 .mapToDouble(day -> look.weight(Account.WARMTH, day))
                 .toArray();
@@ -62,7 +59,7 @@ public final class Begin {
         double from = line.sky().warmth(begun);
         double whole = line.sky().warmth(next) - from;
         double way = whole <= 0 ? 0 : (line.sky().warmth(look.now()) - from) / whole;
-        return (chance + LEAST) * (shows(rules.stageAt(way)) ? 1 : ANOTHER_STAGE);
+        return (chance + LEAST) * (shows(accounts.stages().at(way)) ? 1 : ANOTHER_STAGE);
     }
 
     // Mature and resting look alike.

@@ -3,6 +3,7 @@ package baylantern.core.season.account;
 import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.season.flush.CanopyShares;
+import baylantern.core.season.flush.Stages;
 import java.util.List;
 
 /**
@@ -13,46 +14,52 @@ final class CanopyTable {
 
     private static final int BINS = 25;
     private static final double PRIOR_LOOKS = 12;
+    // Where stages lie is one thing for all bins together, so fewer looks a bin tell it.
+    private static final double PRIOR_LOOKS_OF_STAGES = 3;
     private static final double BEHIND = 0.05;
     private static final double EYE_SLIP = 0.03;
     private static final int STAGES = BudStage.values().length;
 
-    private final double[][] shares = new double[BINS][STAGES];
+    private final double[][] logs = new double[BINS][STAGES];
+    private final Stages stages;
 
     CanopyTable(FlushRules rules, List<TreeRecord> trees, SkyDays past) {
-        for (int bin = 0; bin < BINS; bin++) {
-            prior(rules, bin);
-        }
+        Stages beforehand = Stages.of(rules);
+        double[][] prior = prior(beforehand);
+        double[][] looked = new double[BINS][STAGES];
         for (TreeRecord tree : trees) {
-            learn(tree, past);
+            look(tree, past, looked);
         }
-        for (double[] bin : shares) {
-            double sum = 0;
-            for (double share : bin) {
-                sum += share;
-            }
+        for (int bin = 0; bin < BINS; bin++) {
+            double[] shares = shares(prior[bin], PRIOR_LOOKS, looked[bin]);
             for (int i = 0; i < STAGES; i++) {
-                bin[i] = Math.log(Math.max(1e-3, bin[i] / sum));
+                logs[bin][i] = Math.log(Math.max(1e-3, shares[i]));
             }
         }
+        this.stages = beforehand.lengthened(longer(prior, looked));
     }
 
-    private void prior(FlushRules rules, int bin) {
+    // By bin and stage, each bin summing to 1.
+    private static double[][] prior(Stages stages) {
+        double[][] prior = new double[BINS][STAGES];
         int parts = 20;
-        for (int within = 0; within < parts; within++) {
-            double phase = (bin + (within + 0.5) / parts) / BINS;
-            for (int twig = 0; twig < 5; twig++) {
-                double own = phase - BEHIND * (twig - 0.5) / 2;
-                BudStage stage = own < 0 ? BudStage.R : rules.stageAt(own);
-                double weight = PRIOR_LOOKS / parts / 5;
-                shares[bin][stage.ordinal()] += weight * (1 - 2 * EYE_SLIP);
-                shares[bin][(stage.ordinal() + 1) % STAGES] += weight * EYE_SLIP;
-                shares[bin][(stage.ordinal() + STAGES - 1) % STAGES] += weight * EYE_SLIP;
+        double weight = 1.0 / parts / 5;
+        for (int bin = 0; bin < BINS; bin++) {
+            for (int within = 0; within < parts; within++) {
+                double phase = (bin + (within + 0.5) / parts) / BINS;
+                for (int twig = 0; twig < 5; twig++) {
+                    double own = phase - BEHIND * (twig - 0.5) / 2;
+                    int stage = (own < 0 ? BudStage.R : stages.at(own)).ordinal();
+                    prior[bin][stage] += weight * (1 - 2 * EYE_SLIP);
+                    prior[bin][(stage + 1) % STAGES] += weight * EYE_SLIP;
+                    prior[bin][(stage + STAGES - 1) % STAGES] += weight * EYE_SLIP;
+                }
             }
         }
+        return prior;
     }
 
-    private void learn(TreeRecord tree, SkyDays past) {
+    private static void look(TreeRecord tree, SkyDays past, double[][] looked) {
         for (int i = 0; i + 1 < tree.swells().size(); i++) {
             double from = past.warmth(tree.swells().get(i).day());
             double whole = past.warmth(tree.swells().get(i + 1).day()) - from;
@@ -60,20 +67,49 @@ final class CanopyTable {
                 if (whole > 0
                         && look.day() >= tree.swells().get(i).by()
                         && look.day() <= tree.swells().get(i + 1).after()) {
-                    double[] bin = shares[bin((past.warmth(look.day()) - from) / whole)];
+                    double[] bin = looked[bin((past.warmth(look.day()) - from) / whole)];
                     look.canopy().shares().forEach((stage, share) -> bin[stage.ordinal()] += share);
                 }
             }
         }
     }
 
+    private static double[] shares(double[] prior, double worth, double[] looked) {
+        double all = worth;
+        for (double share : looked) {
+            all += share;
+        }
+        double[] shares = new double[STAGES];
+        for (int i = 0; i < STAGES; i++) {
+            shares[i] = (worth * prior[i] + looked[i]) / all;
+        }
+        return shares;
+    }
+
+    // A stage is as long as twigs show it, in the mean over the way; slips and twigs behind are in both and cancel.
+    private static double[] longer(double[][] prior, double[][] looked) {
+        double[] longer = new double[STAGES];
+        for (int bin = 0; bin < BINS; bin++) {
+            double[] shares = shares(prior[bin], PRIOR_LOOKS_OF_STAGES, looked[bin]);
+            for (int i = 0; i < STAGES; i++) {
+                longer[i] += (shares[i] - prior[bin][i]) / BINS;
+            }
+        }
+        return longer;
+    }
+
     static int bin(double phase) {
         return Math.max(0, Math.min(BINS - 1, (int) (phase * BINS)));
     }
 
+    /** Where each stage lies on the way here. */
+    Stages stages() {
+        return stages;
+    }
+
     /** How likely a canopy is at a part of the way, as one twig of it would be. */
     double likely(CanopyShares canopy, double phase) {
-        double[] bin = shares[bin(phase)];
+        double[] bin = logs[bin(phase)];
         double log = 0;
         for (var share : canopy.shares().entrySet()) {
             log += share.getValue() * bin[share.getKey().ordinal()];

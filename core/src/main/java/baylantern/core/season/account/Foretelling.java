@@ -1,6 +1,5 @@
 package baylantern.core.season.account;
 
-import baylantern.core.rules.FlushRules;
 import baylantern.core.season.account.Accounts.Line;
 import java.util.EnumMap;
 import java.util.List;
@@ -47,8 +46,8 @@ public final class Foretelling {
     }
 
     /** When the flush under way began, to be asked for many days of the next swell. */
-    public Begin begin(TreeRecord tree, Line line, FlushRules rules) {
-        return new Begin(accounts, new OnLook(accounts, tree, List.of(line)), line, rules);
+    public Begin begin(TreeRecord tree, Line line) {
+        return new Begin(accounts, new OnLook(accounts, tree, List.of(line)), line);
     }
 
     private record Past(double[][] drivers, double[] hurried) {}

@@ -6,6 +6,7 @@ import baylantern.core.rules.FlushRules;
 import baylantern.core.season.flush.BudNote;
 import baylantern.core.season.flush.CanopyShares;
 import baylantern.core.season.flush.DayRange;
+import baylantern.core.season.flush.Stages;
 import baylantern.core.season.flush.Swell;
 import baylantern.core.season.flush.Swells;
 import java.time.LocalDate;
@@ -77,7 +78,7 @@ public final class Sides {
             for (BudNote note : notes) {
                 CanopyShares shade = note.shade();
                 if (shade != null) {
-                    looks.add(new Levels.Value(plant, between * ahead(rules, note.sun(), shade), 0));
+                    looks.add(new Levels.Value(plant, between * ahead(accounts.stages(), note.sun(), shade), 0));
                 }
             }
         });
@@ -87,17 +88,16 @@ public final class Sides {
     }
 
     // How much farther one side is than the other on the way from swell to swell, −½ to ½ of it.
-    private static double ahead(FlushRules rules, CanopyShares one, CanopyShares other) {
-        double ahead = way(rules, one) - way(rules, other);
+    private static double ahead(Stages stages, CanopyShares one, CanopyShares other) {
+        double ahead = way(stages, one) - way(stages, other);
         return ahead - Math.rint(ahead);
     }
 
     // Where the twigs stand on the mean; those that rest stand before those that swell, where there are both.
-    private static double way(FlushRules rules, CanopyShares canopy) {
+    private static double way(Stages stages, CanopyShares canopy) {
         boolean begins = canopy.active() > 0 && canopy.of(BudStage.M) + canopy.of(BudStage.R) > 0;
         return canopy.present().stream()
-                .mapToDouble(stage -> canopy.of(stage)
-                        * ((rules.from(stage) + rules.until(stage)) / 2 - (begins && !stage.active() ? 1 : 0)))
+                .mapToDouble(stage -> canopy.of(stage) * (stages.middle(stage) - (begins && !stage.active() ? 1 : 0)))
                 .sum();
     }
 

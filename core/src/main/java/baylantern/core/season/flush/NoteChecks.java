@@ -48,7 +48,8 @@ public final class NoteChecks {
         BudStage from = earlier.canopy().leading();
         BudStage to = later.canopy().leading();
         long days = ChronoUnit.DAYS.between(earlier.day(), later.day());
-        double forward = rules.from(to) - rules.until(from);
+        Stages stages = Stages.of(rules);
+        double forward = stages.from(to) - stages.until(from);
         double least = (forward < 0 && to.ordinal() < from.ordinal() ? forward + 1 : forward) * QUICKEST_CYCLE_DAYS;
         if (from == to || days + SLACK_DAYS >= least || restful(from, to)) {
             return Optional.empty();

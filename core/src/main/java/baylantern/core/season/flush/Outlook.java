@@ -1,7 +1,6 @@
 package baylantern.core.season.flush;
 
 import baylantern.core.rules.BudStage;
-import baylantern.core.rules.FlushRules;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -20,16 +19,16 @@ public final class Outlook {
     private static final BudStage[] STAGES = BudStage.values();
 
     private final WarmthRuns warmth;
-    private final FlushRules rules;
+    private final Stages stages;
     private final double[][] swells;
     private final boolean fromStageAlone;
     private final Map<Integer, int[]> sorted = new ConcurrentHashMap<>();
-    private volatile byte @Nullable [][] stages;
+    private volatile byte @Nullable [][] shown;
 
     /** For each run the warmth at which swells come, rising; the first is the swell of the flush seen last. */
-    public Outlook(WarmthRuns warmth, FlushRules rules, double[][] swells, boolean fromStageAlone) {
+    public Outlook(WarmthRuns warmth, Stages stages, double[][] swells, boolean fromStageAlone) {
         this.warmth = warmth;
-        this.rules = rules;
+        this.stages = stages;
         this.swells = swells;
         this.fromStageAlone = fromStageAlone;
     }
@@ -140,12 +139,12 @@ public final class Outlook {
 
     /** The stage in one run so many days after the first. */
     public BudStage stage(int run, int ahead) {
-        return STAGES[stages()[run][Math.min(ahead, warmth.days())]];
+        return STAGES[shown()[run][Math.min(ahead, warmth.days())]];
     }
 
     // Asked for each run and day by every pairing the plant stands in, so it is kept; worked out twice it is the same.
-    private byte[][] stages() {
-        byte[][] known = stages;
+    private byte[][] shown() {
+        byte[][] known = shown;
         if (known == null) {
             known = new byte[swells.length][warmth.days() + 1];
             for (int run = 0; run < known.length; run++) {
@@ -154,10 +153,10 @@ public final class Outlook {
                     double now = warmth.at(run, ahead);
                     k = between(swells[run], k, now);
                     known[run][ahead] =
-                            (byte) rules.stageAt(phase(swells[run], k, now)).ordinal();
+                            (byte) stages.at(phase(swells[run], k, now)).ordinal();
                 }
             }
-            stages = known;
+            shown = known;
         }
         return known;
     }

@@ -1,6 +1,5 @@
 package baylantern.core.season.foresight;
 
-import baylantern.core.rules.FlushRules;
 import baylantern.core.season.account.Account;
 import baylantern.core.season.account.Accounts;
 import baylantern.core.season.account.Begin;
@@ -34,7 +33,6 @@ public final class Foresight {
     private final Foretelling foretelling;
     private final List<Accounts.Line> lines;
     private final WarmthRuns runs;
-    private final FlushRules rules;
 
     /**
      * Foresees for one species.
@@ -42,13 +40,12 @@ public final class Foresight {
      * @param lines weather known to yesterday and going on in some ways, by the same runs
      * @param runs bud warmth in every run
      */
-    public Foresight(Learned learned, List<SkyDays> lines, WarmthRuns runs, FlushRules rules) {
+    public Foresight(Learned learned, List<SkyDays> lines, WarmthRuns runs) {
         this.accounts = learned.accounts();
         this.lessons = learned.lessons();
         this.foretelling = new Foretelling(accounts);
         this.lines = foretelling.lines(lines);
         this.runs = runs;
-        this.rules = rules;
     }
 
     /** The outlook of a tree; empty where it was never looked at. Same seed, same outlook. */
@@ -59,7 +56,7 @@ public final class Foresight {
         SplittableRandom random = new SplittableRandom(seed);
         Map<Account, double[][]> told = foretelling.of(tree, lines);
         Days days = lessons.together(tree.plant(), told);
-        Begin begin = foretelling.begin(tree, lines.get(0), rules);
+        Begin begin = foretelling.begin(tree, lines.get(0));
         int[] order = shuffled(runs.runs(), random);
         Account[] goesBy = goesBy(lessons.weights(tree.plant(), told.keySet()), random);
         double[][] swells = new double[runs.runs()][];
@@ -69,7 +66,8 @@ public final class Foresight {
             int begun = begin.day(after, random.nextDouble());
             swells[run] = swells(tree, run, begun, after, goesBy[run], random);
         }
-        return Optional.of(new Outlook(runs, rules, swells, tree.swells().isEmpty()));
+        return Optional.of(
+                new Outlook(runs, accounts.stages(), swells, tree.swells().isEmpty()));
     }
 
     // Begins, the next swell, and those after it, in the warmth of a run.

@@ -36,6 +36,10 @@ public final class MadeUpFarm {
     final double[] maxC;
     final double[] rainMm;
     private final int days;
+    private final List<Canopy> canopies = new ArrayList<>();
+
+    /** The days on which a tree swells, and how long after it each of its twigs does. */
+    private record Canopy(List<Integer> swells, double[] behind) {}
 
     /** A tree: the days its true swells came, and what was noted. */
     public record Tree(long id, List<LocalDate> swells, List<BudNote> notes) {}
@@ -96,6 +100,23 @@ public final class MadeUpFarm {
         }
     }
 
+    /** The stage that most twigs of a tree show on a day, whether or not anybody looks; trees count from 0. */
+    public BudStage shows(int tree, LocalDate day) {
+        Canopy canopy = canopies.get(tree);
+        int t = (int) ChronoUnit.DAYS.between(START, day);
+        int[] counts = new int[BudStage.values().length];
+        for (double twig : canopy.behind) {
+            counts[
+                    stage(canopy.swells, new boolean[canopy.swells.size()], t, twig)
+                            .ordinal()]++;
+        }
+        int most = 0;
+        for (int i = 1; i < counts.length; i++) {
+            most = counts[i] > counts[most] ? i : most;
+        }
+        return BudStage.values()[most];
+    }
+
     /** The weather as it was known on the morning of a day. */
     public Weather weatherUntil(LocalDate day) {
         return new Weather(
@@ -123,6 +144,7 @@ public final class MadeUpFarm {
             // A fifth of the twigs has begun on the day of the swell.
             twigs[i] = eye.canopyDays * (random.nextGaussian() * 0.6 + 0.5);
         }
+        canopies.add(new Canopy(swells, twigs));
         List<BudNote> notes = new ArrayList<>();
         int t = random.nextInt(eye.mostDays);
         while (t < days) {

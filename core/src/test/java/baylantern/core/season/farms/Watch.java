@@ -55,7 +55,7 @@ public final class Watch {
 
     public Foresight foresight(Learned learned, WeatherYears years) {
         WarmthRuns runs = WarmthRuns.of(warmth, weather, years, since);
-        return new Foresight(learned, skies.goingOn(years, LINES), runs, RULES);
+        return new Foresight(learned, skies.goingOn(years, LINES), runs);
     }
 
     /** The outlook of a tree with these notes, nothing learned of others; the years begin today. */

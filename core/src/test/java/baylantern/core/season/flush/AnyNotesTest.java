@@ -92,7 +92,7 @@ class AnyNotesTest {
     @Property(tries = 60)
     void lanesHaveNoGapsAndNoOverlaps(@ForAll("notes") List<BudNote> notes) {
         Fixture fixture = new Fixture(notes, MILD, YEARS);
-        Lane lane = Lane.of(fixture.swells, Optional.of(fixture.outlook()), fixture.sums, FLUSH, TODAY);
+        Lane lane = Lane.of(fixture.swells, Optional.of(fixture.outlook()), fixture.sums, Stages.of(FLUSH), TODAY);
         for (int i = 0; i < lane.runs().size(); i++) {
             Lane.Run run = lane.runs().get(i);
             assertThat(run.from()).isBeforeOrEqualTo(run.to());

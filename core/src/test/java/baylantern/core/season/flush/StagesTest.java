@@ -1,0 +1,46 @@
+package baylantern.core.season.flush;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import baylantern.core.rules.BudStage;
+import baylantern.core.rules.Rulebook;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+/** Where the stages lie on the way from swell to swell. */
+class StagesTest {
+
+    private static final Stages STAGES = Stages.of(Rulebook.shipped().flush());
+
+    @Test
+    void stagesFollowEachOtherToTheEndOfTheWay() {
+        followEachOther(STAGES);
+        assertThat(STAGES.at(0)).isEqualTo(BudStage.S);
+        assertThat(STAGES.at(0.32)).isEqualTo(BudStage.H);
+        assertThat(STAGES.at(7)).isEqualTo(BudStage.R);
+    }
+
+    private static void followEachOther(Stages stages) {
+        double before = 0;
+        for (BudStage stage : BudStage.values()) {
+            assertThat(stages.from(stage)).isEqualTo(before);
+            assertThat(stages.until(stage)).isGreaterThan(before);
+            before = stages.until(stage);
+        }
+        assertThat(before).isEqualTo(1);
+    }
+
+    @Property(tries = 200)
+    void aPartOfTheWayLiesWithinItsStage(@ForAll @DoubleRange(min = 0, max = 0.99) double way) {
+        BudStage stage = STAGES.at(way);
+        assertThat(way).isGreaterThanOrEqualTo(STAGES.from(stage)).isLessThan(STAGES.until(stage));
+    }
+
+    @Property(tries = 200)
+    void noneIsLostHoweverMuchLongerOthersAre(@ForAll @Size(6) double @DoubleRange(min = -0.5, max = 0.5) [] longer) {
+        followEachOther(STAGES.lengthened(longer));
+    }
+}
