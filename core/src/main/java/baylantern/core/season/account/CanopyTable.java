@@ -64,8 +64,9 @@ final class CanopyTable {
             double from = past.warmth(tree.swells().get(i).day());
             double whole = past.warmth(tree.swells().get(i + 1).day()) - from;
             for (TreeRecord.Look look : tree.looks()) {
+                // The look that found the swell is one because of what it showed.
                 if (whole > 0
-                        && look.day() >= tree.swells().get(i).by()
+                        && look.day() > tree.swells().get(i).by()
                         && look.day() <= tree.swells().get(i + 1).after()) {
                     double[] bin = looked[bin((past.warmth(look.day()) - from) / whole)];
                     look.canopy().shares().forEach((stage, share) -> bin[stage.ordinal()] += share);
