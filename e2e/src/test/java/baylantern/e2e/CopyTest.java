@@ -39,6 +39,9 @@ class CopyTest extends ScreenTest {
                     .hasCount(0);
             assertThat(page.getByText("Solveig", new Page.GetByTextOptions().setExact(true)))
                     .isVisible();
+            // What it is still being told would break off with the plug.
+            settled(page);
+            page.close();
             lantern.pullThePlug();
             lantern.start();
             Assertions.assertThat(lantern.get("/api/people").body())

@@ -16,13 +16,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Pictures of grafts, as they were seen from look to look. */
 @Service
-@Order(BeforeDoor.IN_ORDER)
 public class PictureService implements BeforeDoor {
 
     private static final int MOST_OF_ONE = 200;
@@ -119,6 +117,11 @@ public class PictureService implements BeforeDoor {
     @Transactional(readOnly = true)
     public List<String> files() {
         return mapper.files();
+    }
+
+    @Override
+    public Turn turn() {
+        return Turn.IN_ORDER;
     }
 
     /** At the start nobody can be on their way with a picture. */

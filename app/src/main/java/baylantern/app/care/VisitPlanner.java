@@ -32,7 +32,6 @@ import java.util.TreeSet;
 import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,7 +40,6 @@ import org.springframework.transaction.annotation.Transactional;
  * Both are stored so that lists are quick; they are written within the transaction that changed the facts.
  */
 @Component
-@Order(BeforeDoor.IN_ORDER)
 class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse {
 
     private static final int BATCH = 1000;
@@ -109,6 +107,11 @@ class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse 
                 clock.today().minusDays((long) rules.life(FigureName.LAPSE_DAYS).value())));
         WeatherCare.KINDS.forEach(kind -> wanting.addAll(care.graftsWithVisit(kind)));
         plan(wanting, this::settleWhereMoved);
+    }
+
+    @Override
+    public Turn turn() {
+        return Turn.IN_ORDER;
     }
 
     /** A farm whose visits were planned by other rules is planned anew. */

@@ -4,12 +4,10 @@ import baylantern.app.place.PlaceService;
 import baylantern.app.platform.BeforeDoor;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.platform.LanternSettings;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Grows the demo farm where there is none yet. */
 @Component
-@Order(BeforeDoor.GROWN)
 class DemoStart implements BeforeDoor {
 
     private final DemoClock demo;
@@ -22,6 +20,11 @@ class DemoStart implements BeforeDoor {
         this.farm = farm;
         this.places = places;
         this.settings = settings;
+    }
+
+    @Override
+    public Turn turn() {
+        return Turn.GROWN;
     }
 
     @Override

@@ -5,7 +5,6 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.core.annotation.Order;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,7 +16,6 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  * anybody is let in, since it may have turned while the farm was shut.
  */
 @Component
-@Order(BeforeDoor.OF_TODAY)
 public class DayTurn implements ChangeListener, BeforeDoor {
 
     private static final long LOOK_EVERY_MS = 600_000;
@@ -51,6 +49,11 @@ public class DayTurn implements ChangeListener, BeforeDoor {
             }
         });
         listeners.orderedStream().forEach(DayListener::dayTurned);
+    }
+
+    @Override
+    public Turn turn() {
+        return Turn.OF_TODAY;
     }
 
     @Override

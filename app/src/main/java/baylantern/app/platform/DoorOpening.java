@@ -1,5 +1,6 @@
 package baylantern.app.platform;
 
+import java.util.Comparator;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -23,7 +24,7 @@ class DoorOpening implements SmartLifecycle {
 
     @Override
     public void start() {
-        before.orderedStream().forEach(DoorOpening::done);
+        before.stream().sorted(Comparator.comparing(BeforeDoor::turn)).forEach(DoorOpening::done);
         open.set(true);
     }
 

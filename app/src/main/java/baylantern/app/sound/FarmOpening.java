@@ -19,7 +19,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
-import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
@@ -28,7 +27,6 @@ import org.springframework.stereotype.Component;
  * nobody understands is set aside before anything reads it.
  */
 @Component
-@Order(BeforeDoor.LOOKED_THROUGH)
 class FarmOpening implements FlywayMigrationStrategy, BeforeDoor {
 
     private static final Logger LOG = LoggerFactory.getLogger(FarmOpening.class);
@@ -87,6 +85,11 @@ class FarmOpening implements FlywayMigrationStrategy, BeforeDoor {
         } finally {
             looking.complete(null);
         }
+    }
+
+    @Override
+    public Turn turn() {
+        return Turn.LOOKED_THROUGH;
     }
 
     /** The rest of the house was got ready meanwhile. */
