@@ -136,7 +136,8 @@ class FlushTest extends DemoScreenTest {
         page.navigate("/flush/TE-M1");
         Locator sheet = page.getByLabel("Tree TE-M1");
         assertThat(sheet.getByText(Pattern.compile("^Goes by "))).isVisible();
-        assertThat(sheet.getByText(Pattern.compile("^Of the way from swell to swell it is swelling until \\d+ %")))
+        assertThat(sheet.getByText(
+                        Pattern.compile("^Its stages here, of the way from swell to swell: swelling to \\d+ %")))
                 .isVisible();
         assertThat(sheet.getByText(Pattern.compile("the 8-in-10 range held \\d+ of 100 times")))
                 .isVisible();

@@ -194,7 +194,7 @@ class FlushController {
             var weights = learned.weights(w.plant().id());
             return new PlantSheet.Learning(
                     GoesBy.words(weights),
-                    GoesBy.words(learned.accounts().stages(), Stages.of(rules.flush())),
+                    learned.accounts().stages().words(Stages.of(rules.flush())),
                     GoesBy.parts(weights),
                     learned.told(w.plant().id()).stream()
                             .map(FlushController::past)

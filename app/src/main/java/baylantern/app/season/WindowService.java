@@ -13,6 +13,7 @@ import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.window.GraftSky;
+import baylantern.core.season.window.GraftWindow;
 import baylantern.core.season.window.Growth;
 import baylantern.core.season.window.Meeting;
 import baylantern.core.season.window.Standing;
@@ -23,6 +24,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BinaryOperator;
 import org.springframework.stereotype.Service;
 
 /** Windows of every pairing of watched stocks and watched wood. */
@@ -160,27 +162,35 @@ public class WindowService {
         return Standing.of(find(pair), clock.today());
     }
 
-    /** The best standing pairing of each species, lit ones first. */
+    /** The best standing pairing of each species, lit ones first; of those that wait the one whose window opens first. */
     public EachAlone<Named> leading() {
-        EachAlone<Ranked> ranked =
-                EachAlone.of(pairings(Bark.ANY), named -> new Ranked(named, rank(named)), Named::lamp);
+        EachAlone<Ranked> ranked = EachAlone.of(pairings(Bark.ANY), this::ranked, Named::lamp);
         Map<String, Ranked> best = new LinkedHashMap<>();
         for (Ranked one : ranked.done()) {
-            best.merge(one.named.woodSpecies(), one, (a, b) -> b.rank > a.rank ? b : a);
+            best.merge(one.named.woodSpecies(), one, BinaryOperator.minBy(Ranked.BEST_FIRST));
         }
         List<Named> leading = best.values().stream()
-                .sorted(Comparator.comparingDouble(Ranked::rank).reversed())
+                .sorted(Ranked.BEST_FIRST)
                 .map(Ranked::named)
                 .toList();
         return new EachAlone<>(leading, ranked.failed());
     }
 
-    private record Ranked(Named named, double rank) {}
+    /** A pairing with what it is chosen by: how it stands, on which day its window opens, how good today is. */
+    private record Ranked(Named named, int stands, LocalDate opens, double today) {
 
-    private double rank(Named named) {
+        static final Comparator<Ranked> BEST_FIRST = Comparator.comparingInt(Ranked::stands)
+                .thenComparing(Ranked::opens)
+                .thenComparing(Comparator.comparingDouble(Ranked::today).reversed());
+    }
+
+    private Ranked ranked(Named named) {
         WindowFinder.Found pairing = find(named.pair());
         Standing standing = standing(named.pair());
-        double near = pairing.days().get(0).score();
-        return (standing == Standing.LIT ? 2 : standing == Standing.CLOSING ? 1 : 0) + near;
+        // Whichever wick it waits for, it waits.
+        int stands = Math.min(standing.ordinal(), Standing.WAITING_FOR_STOCK.ordinal());
+        LocalDate opens =
+                Standing.window(pairing, clock.today()).map(GraftWindow::first).orElse(LocalDate.MAX);
+        return new Ranked(named, stands, opens, pairing.days().get(0).score());
     }
 }

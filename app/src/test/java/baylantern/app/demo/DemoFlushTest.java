@@ -10,6 +10,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -76,6 +77,25 @@ class DemoFlushTest extends GrownFarmTest {
     }
 
     @Test
+    void theLampOfASpeciesThatWaitsIsTheOneWhoseWindowOpensFirst() throws Exception {
+        JsonNode all = get("/api/windows").get("pairings");
+        int waiting = 0;
+        for (JsonNode shown : get("/api/windows/lamps").get("pairings")) {
+            if (shown.get("standing").asString().startsWith("WAITING")) {
+                waiting++;
+                assertThat(shown.path("window").path("first").asString())
+                        .isEqualTo(all.valueStream()
+                                .filter(one -> one.get("woodSpecies").equals(shown.get("woodSpecies")))
+                                .map(one -> one.path("window").path("first").asString(""))
+                                .filter(first -> !first.isEmpty())
+                                .min(Comparator.naturalOrder())
+                                .orElse(""));
+            }
+        }
+        assertThat(waiting).isPositive();
+    }
+
+    @Test
     void steppingTheClockMovesWeatherLampsAndVisitsAndBackRestoresThem() throws Exception {
         JsonNode before = get("/api/weather").get("record");
         Map<String, String> lamps = standings();
@@ -135,8 +155,8 @@ class DemoFlushTest extends GrownFarmTest {
         JsonNode learning = get("/api/flush/plants/TE-M1").get("learning");
         assertThat(learning.get("goesBy").asString()).startsWith("Goes by ").endsWith(".");
         assertThat(learning.get("stages").asString())
-                .startsWith("Of the way from swell to swell it is swelling until ")
-                .endsWith("the rulebook has 8 %, 14 %, 32 %, 55 %, 80 %.");
+                .startsWith("Its stages here, of the way from swell to swell: swelling to ")
+                .endsWith(" (rulebook 8, 14, 32, 55, 80 %).");
         double shares = 0;
         for (JsonNode part : learning.get("accounts")) {
             shares += part.get("share").asDouble();

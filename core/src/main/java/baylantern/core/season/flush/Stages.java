@@ -4,6 +4,8 @@ import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FlushRules;
 import baylantern.core.rules.Known;
 import java.util.Arrays;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Where each stage lies on the way from swell to swell: as the rulebook has it, or as a farm's looks showed. */
 public final class Stages {
@@ -67,5 +69,22 @@ public final class Stages {
     /** The middle of a stage, 0 to 1. */
     public double middle(BudStage stage) {
         return (from(stage) + until(stage)) / 2;
+    }
+
+    /** Says where they end here, beside where the rulebook has them. */
+    public String words(Stages byTheBook) {
+        String here = ending().map(stage -> stage.words() + " to " + percent(stage) + " %")
+                .collect(Collectors.joining(", "));
+        String book = ending().map(stage -> "" + byTheBook.percent(stage)).collect(Collectors.joining(", "));
+        return "Its stages here, of the way from swell to swell: " + here + " (rulebook " + book + " %).";
+    }
+
+    // The last goes on to the next swell.
+    private static Stream<BudStage> ending() {
+        return Arrays.stream(ALL).limit(ALL.length - 1L);
+    }
+
+    private long percent(BudStage stage) {
+        return Math.round(100 * until(stage));
     }
 }

@@ -43,4 +43,12 @@ class StagesTest {
     void noneIsLostHoweverMuchLongerOthersAre(@ForAll @Size(6) double @DoubleRange(min = -0.5, max = 0.5) [] longer) {
         followEachOther(STAGES.lengthened(longer));
     }
+
+    @Test
+    void whereTheyLieIsSaidBesideTheRulebook() {
+        Stages here = STAGES.lengthened(new double[] {0.02, 0, -0.05, 0, 0, 0.03});
+        assertThat(here.words(STAGES))
+                .isEqualTo("Its stages here, of the way from swell to swell: swelling to 10 %, pushing to 16 %,"
+                        + " flushing to 29 %, hardening to 52 %, mature to 77 % (rulebook 8, 14, 32, 55, 80 %).");
+    }
 }

@@ -12,7 +12,6 @@ import baylantern.core.season.farms.MadeUpFarm;
 import baylantern.core.season.farms.Watch;
 import baylantern.core.season.flush.DayRange;
 import baylantern.core.season.flush.Outlook;
-import baylantern.core.season.flush.Stages;
 import baylantern.core.season.weather.StartingClimates;
 import baylantern.core.season.weather.WeatherYears;
 import java.time.LocalDate;
@@ -80,16 +79,6 @@ class ForesightTest {
             assertThat(look.ahead()).isBetween(0, 14);
         }
         assertThat(looks.stream().map(look -> -look.worth()).toList()).isSorted();
-    }
-
-    @Test
-    void whereItsStagesLieIsSaidBesideTheRulebook() {
-        Stages book = Stages.of(Rulebook.shipped().flush());
-        Stages here = book.lengthened(new double[] {0.02, 0, -0.05, 0, 0, 0.03});
-        assertThat(GoesBy.words(here, book))
-                .isEqualTo("Of the way from swell to swell it is swelling until 10 %, pushing until 16 %,"
-                        + " flushing until 29 %, hardening until 52 %, mature until 77 %, then resting,"
-                        + " as the looks here show it; the rulebook has 8 %, 14 %, 32 %, 55 %, 80 %.");
     }
 
     @Test
