@@ -1,6 +1,6 @@
 package baylantern.e2e;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static baylantern.e2e.Seen.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;

@@ -34,7 +34,7 @@ public record StartOptions(
     public static final int CACHE_KB = 262_144;
 
     /** Statements are kept ready in each connection, their answers are not: nobody knows how long those are. */
-    public static final String KEPT_READY = ";QUERY_CACHE_SIZE=64;OPTIMIZE_REUSE_RESULTS=FALSE";
+    public static final String KEPT_READY = ";QUERY_CACHE_SIZE=256;OPTIMIZE_REUSE_RESULTS=FALSE";
 
     /** How long somebody waits for whoever writes: as long as a notebook of some thousand rows takes. */
     static final int LONGEST_WRITER_MS = 120_000;

@@ -16,9 +16,12 @@ final class Bell {
     /** Adds one about each swell of a tree, some days before it, to a sum by day of the year. */
     void add(TreeRecord tree, int daysBefore, double[] sum) {
         for (TreeRecord.Seen swell : tree.swells()) {
-            int about = YearDay.of(swell.day()) - daysBefore;
-            for (int i = 0; i < sum.length; i++) {
-                sum[i] += byDaysAway[Math.floorMod(i - about, sum.length)];
+            int about = Math.floorMod(YearDay.of(swell.day()) - daysBefore, sum.length);
+            for (int i = about; i < sum.length; i++) {
+                sum[i] += byDaysAway[i - about];
+            }
+            for (int i = 0; i < about; i++) {
+                sum[i] += byDaysAway[sum.length - about + i];
             }
         }
     }

@@ -1,8 +1,6 @@
 package baylantern.core.season.account;
 
-import java.util.ArrayDeque;
 import java.util.Arrays;
-import java.util.Deque;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -106,16 +104,18 @@ final class Drivers {
     // The strongest of the last weeks on each day; what is weaker than a later one is never asked again.
     private static double[] most(double[] pulse, int first, int end) {
         double[] most = new double[pulse.length];
-        Deque<Integer> strong = new ArrayDeque<>();
+        int[] strong = new int[pulse.length];
+        int oldest = 0;
+        int after = 0;
         for (int i = Math.max(0, first - PULSE_DAYS + 1); i < end; i++) {
-            while (!strong.isEmpty() && pulse[strong.getLast()] <= pulse[i]) {
-                strong.removeLast();
+            while (after > oldest && pulse[strong[after - 1]] <= pulse[i]) {
+                after--;
             }
-            strong.addLast(i);
-            if (strong.getFirst() <= i - PULSE_DAYS) {
-                strong.removeFirst();
+            strong[after++] = i;
+            if (strong[oldest] <= i - PULSE_DAYS) {
+                oldest++;
             }
-            most[i] = pulse[strong.getFirst()];
+            most[i] = pulse[strong[oldest]];
         }
         return most;
     }

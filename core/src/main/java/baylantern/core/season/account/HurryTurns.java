@@ -56,12 +56,12 @@ final class HurryTurns {
 
     // The time of year it runs through, rain and cold, and the day it begins may each show more or less.
     private static Spreads spreads(Levels.Prior prior) {
-        int[] groups = new int[WIDTH];
-        Arrays.fill(groups, 1, 1 + YearDay.WAVES, 1);
-        Arrays.fill(groups, 1 + YearDay.WAVES, WAVE, 2);
-        Arrays.fill(groups, WAVE, MEAN, 3);
-        groups[MEAN] = 4;
-        return new Spreads(groups, new double[][] {{BY_WARMTH_SPREAD}, TRIED, TRIED, TRIED, {prior.farmSpread()}});
+        return new Spreads(List.of(
+                new Spreads.Group(1, BY_WARMTH_SPREAD),
+                new Spreads.Group(YearDay.WAVES, TRIED),
+                new Spreads.Group(WAVE - 1 - YearDay.WAVES, TRIED),
+                new Spreads.Group(YearDay.WAVES, TRIED),
+                new Spreads.Group(1, prior.farmSpread())));
     }
 
     private Hurry levelled(Hurry hurry, Passed passed) {

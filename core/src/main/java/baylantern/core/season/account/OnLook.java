@@ -11,7 +11,6 @@ final class OnLook {
     private static final int RAIN_LINES = 4;
     private static final double LEAST_WEIGHT = 2e-4;
     private static final double LEAST_OF_MOST = 0.01;
-    private static final double NONE = 1e-9;
     // Beyond the steps nothing is told apart: such a look would stand early on its way, and counts by half.
     private static final double BEYOND = 0.5;
     private static final int BEYOND_BIN = CanopyTable.bin(0.3);
@@ -123,20 +122,21 @@ final class OnLook {
     private void add(Account account, int swell, double weight, int line, double[][] chances) {
         double[] sums = new double[Steps.count() - 1];
         int reckoned = accounts.rates(account, hand, begun.get(swell).day(), onwards.get(line), sums);
-        int[] into = bins(line, swell);
+        double[] comes = new double[reckoned];
         double left = 1;
-        for (int i = 0; i < reckoned && left > NONE; i++) {
+        for (int i = 0; i < reckoned; i++) {
             double stays = Math.exp(-sums[i]);
-            double chance = left - stays;
-            if (chance > NONE) {
-                for (int k = 0; k < seen.length; k++) {
-                    chances[k][i] += weight * chance * seen[k][into[i]];
-                }
-            }
+            comes[i] = weight * (left - stays);
             left = stays;
         }
+        int[] into = bins(line, swell);
         for (int k = 0; k < seen.length; k++) {
-            chances[k][sums.length] += weight * left * seen[k][BEYOND_BIN] * BEYOND;
+            double[] likely = seen[k];
+            double[] chance = chances[k];
+            for (int i = 0; i < reckoned; i++) {
+                chance[i] += comes[i] * likely[into[i]];
+            }
+            chance[sums.length] += weight * left * likely[BEYOND_BIN] * BEYOND;
         }
     }
 

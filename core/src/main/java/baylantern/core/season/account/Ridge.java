@@ -1,6 +1,8 @@
 package baylantern.core.season.account;
 
+import java.util.Arrays;
 import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.decomposition.chol.CholeskyDecompositionInner_DDRM;
 import org.ejml.dense.row.linsol.chol.LinearSolverChol_DDRM;
 
@@ -12,13 +14,17 @@ final class Ridge {
 
     /** Gathers rows of this width. */
     Ridge(int width) {
-        this.square = new DMatrixRMaj(width, width);
-        this.right = new DMatrixRMaj(width, 1);
+        this(new DMatrixRMaj(width, width), new DMatrixRMaj(width, 1));
+    }
+
+    // Of the square the half above the diagonal is read, the other is its mirror.
+    private Ridge(DMatrixRMaj square, DMatrixRMaj right) {
+        this.square = square;
+        this.right = right;
     }
 
     /** Adds a row: its square times {@code weight}, it times {@code pull} on the right. */
     void add(double[] row, double weight, double pull) {
-        // Half of it: the other half is its mirror.
         for (int i = 0; i < row.length; i++) {
             double by = row[i] * weight;
             int line = i * row.length;
@@ -27,6 +33,11 @@ final class Ridge {
             }
             right.data[i] += row[i] * pull;
         }
+    }
+
+    /** How many coefficients there are. */
+    int width() {
+        return right.numRows;
     }
 
     /**
@@ -42,14 +53,48 @@ final class Ridge {
      * squares and A what was gathered plus P⁻¹.
      */
     Fit fit(double[] spreads) {
-        int width = spreads.length;
-        DMatrixRMaj drawn = new DMatrixRMaj(width, width);
-        double evidence = 0;
-        for (int i = 0; i < width; i++) {
-            for (int j = 0; j <= i; j++) {
-                drawn.set(i, j, square.get(j, i));
-                drawn.set(j, i, square.get(j, i));
+        Settled settled = settled(spreads);
+        return new Fit(settled.alone.data, settled.evidence);
+    }
+
+    /**
+     * The first so many coefficients, drawn to 0 from a spread above 0, settled whatever the others are.
+     *
+     * @param alone they themselves were the others 0
+     * @param by by how much less they are for each unit of another
+     * @param rest what the rows then say of the others
+     * @param evidence as of {@link Fit}, what the first contribute to it
+     */
+    record Settled(DMatrixRMaj alone, DMatrixRMaj by, Ridge rest, double evidence) {
+
+        /** All coefficients, the others being these. */
+        DMatrixRMaj with(DMatrixRMaj others) {
+            if (others.numRows == 0) {
+                return alone;
             }
+            DMatrixRMaj all = new DMatrixRMaj(alone.numRows + others.numRows, 1);
+            DMatrixRMaj own = alone.copy();
+            CommonOps_DDRM.multAdd(-1, by, others, own);
+            CommonOps_DDRM.insert(own, all, 0, 0);
+            CommonOps_DDRM.insert(others, all, own.numRows, 0);
+            return all;
+        }
+    }
+
+    /** Settles the first so many, all drawn from the same spread. */
+    Settled settled(int first, double spread) {
+        double[] spreads = new double[first];
+        Arrays.fill(spreads, spread);
+        return settled(spreads);
+    }
+
+    private Settled settled(double[] spreads) {
+        int width = width();
+        int first = spreads.length;
+        DMatrixRMaj drawn = CommonOps_DDRM.extract(square, 0, first, 0, first);
+        CommonOps_DDRM.symmUpperToFull(drawn);
+        double evidence = 0;
+        for (int i = 0; i < first; i++) {
             drawn.add(i, i, 1 / (spreads[i] * spreads[i]));
             evidence -= Math.log(spreads[i]);
         }
@@ -58,13 +103,25 @@ final class Ridge {
         if (!solver.setA(drawn)) {
             throw new IllegalStateException("coefficients that are drawn to nothing cannot be told apart");
         }
-        DMatrixRMaj found = new DMatrixRMaj(width, 1);
-        solver.solve(right, found);
+        DMatrixRMaj alone = new DMatrixRMaj(first, 1);
+        DMatrixRMaj pulled = CommonOps_DDRM.extract(right, 0, first, 0, 1);
+        solver.solve(pulled, alone);
+        evidence += CommonOps_DDRM.dot(alone, pulled) / 2;
         DMatrixRMaj lower = cholesky.getT();
-        for (int i = 0; i < width; i++) {
+        for (int i = 0; i < first; i++) {
             evidence -= Math.log(lower.get(i, i));
-            evidence += found.get(i) * right.get(i) / 2;
         }
-        return new Fit(found.data, evidence);
+        DMatrixRMaj by = new DMatrixRMaj(first, width - first);
+        if (width == first) {
+            return new Settled(alone, by, new Ridge(0), evidence);
+        }
+        DMatrixRMaj between = CommonOps_DDRM.extract(square, 0, first, first, width);
+        solver.solve(between, by);
+        Ridge rest = new Ridge(
+                CommonOps_DDRM.extract(square, first, width, first, width),
+                CommonOps_DDRM.extract(right, first, width, 0, 1));
+        CommonOps_DDRM.multAddTransA(-1, between, by, rest.square);
+        CommonOps_DDRM.multAddTransA(-1, between, alone, rest.right);
+        return new Settled(alone, by, rest, evidence);
     }
 }

@@ -1,6 +1,7 @@
 package baylantern.core.season.account;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /** The steps after a look in which chances are told: single days first, then wider, and one beyond all others. */
@@ -31,6 +32,12 @@ public final class Steps {
     /** How many there are, the one beyond all others included. */
     public static int count() {
         return ENDS.length + 1;
+    }
+
+    /** The step in which so many days after the look lie, the last for those beyond all others. */
+    public static int of(double days) {
+        int at = Arrays.binarySearch(ENDS, (int) Math.ceil(days));
+        return at < 0 ? -at - 1 : at;
     }
 
     /** Where a step ends, days after the look; the last has no end. */

@@ -53,10 +53,7 @@ public final class Days {
         if (days <= 0) {
             return 0;
         }
-        int step = 0;
-        while (step < sums.length - 1 && end(step) < days) {
-            step++;
-        }
+        int step = Steps.of(days);
         double before = step == 0 ? 0 : sums[step - 1];
         double part = Math.min(1, (days - begin(step)) / (end(step) - begin(step)));
         return before + part * (sums[step] - before);

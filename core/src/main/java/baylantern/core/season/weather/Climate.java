@@ -3,6 +3,7 @@ package baylantern.core.season.weather;
 import baylantern.core.rules.Quantity;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * The climate of a site: twelve monthly normals, smoothed over the year.
@@ -41,6 +42,12 @@ public record Climate(List<Month> months) {
         public double meanC() {
             return (minC + maxC) / 2;
         }
+
+        /** The weather of a day of such normals, with the month's rain spread evenly. */
+        WeatherDay weather(LocalDate day) {
+            double rain = rainMm * 12 / YEAR_DAYS;
+            return new WeatherDay(day, minC, maxC, humidityPct, windMs, rain, WeatherDay.Origin.FILLED);
+        }
     }
 
     /** Requires twelve months. */
@@ -53,7 +60,16 @@ public record Climate(List<Month> months) {
 
     /** The normals on a day; rain stays that of a whole month. */
     public Month on(LocalDate day) {
-        double position = (day.getDayOfYear() - 0.5) / YEAR_DAYS * 12 - 0.5;
+        return on(day.getDayOfYear());
+    }
+
+    /** The normals on each day of a year, 1 to 366. */
+    List<Month> wholeYear() {
+        return IntStream.rangeClosed(1, 366).mapToObj(this::on).toList();
+    }
+
+    private Month on(int dayOfYear) {
+        double position = (dayOfYear - 0.5) / YEAR_DAYS * 12 - 0.5;
         int before = (int) Math.floor(position);
         double t = position - before;
         double min = through(before, t, Field.MIN);
@@ -66,24 +82,10 @@ public record Climate(List<Month> months) {
                 Math.max(0, through(before, t, Field.SPREAD)));
     }
 
-    /** The normal weather of a day, with the month's rain spread evenly. */
-    public WeatherDay normal(LocalDate day) {
-        Month month = on(day);
-        return new WeatherDay(
-                day,
-                month.minC(),
-                month.maxC(),
-                month.humidityPct(),
-                month.windMs(),
-                month.rainMm() * 12 / YEAR_DAYS,
-                WeatherDay.Origin.FILLED);
-    }
-
     /** The normals half a year turned: the same climate on the other side of the equator. */
     public Climate turned() {
-        return new Climate(java.util.stream.IntStream.range(0, 12)
-                .mapToObj(i -> months.get((i + 6) % 12))
-                .toList());
+        return new Climate(
+                IntStream.range(0, 12).mapToObj(i -> months.get((i + 6) % 12)).toList());
     }
 
     private enum Field {

@@ -11,18 +11,21 @@ import java.util.TreeMap;
 public final class Weather {
 
     private final Climate climate;
+    // Asked for every day of many years, and the same in each.
+    private final List<Climate.Month> normals;
     private final NavigableMap<LocalDate, WeatherDay> known = new TreeMap<>();
 
     /** Of two tellings of one day the later in the list counts. */
     public Weather(Climate climate, Collection<WeatherDay> known) {
         this.climate = climate;
+        this.normals = climate.wholeYear();
         known.forEach(day -> this.known.put(day.day(), day));
     }
 
     /** The weather of any day; {@link WeatherDay.Origin#FILLED} where nothing is known of it. */
     public WeatherDay on(LocalDate day) {
         WeatherDay found = known.get(day);
-        return found != null ? found : climate.normal(day);
+        return found != null ? found : normal(day).weather(day);
     }
 
     /** The days from {@code first} to {@code last}, both included. */
@@ -55,6 +58,10 @@ public final class Weather {
     /** How much warmer than normal a day was, °C; 0 where it is not known. */
     public double departureC(LocalDate day) {
         WeatherDay found = known.get(day);
-        return found == null ? 0 : found.meanC() - climate.on(day).meanC();
+        return found == null ? 0 : found.meanC() - normal(day).meanC();
+    }
+
+    private Climate.Month normal(LocalDate day) {
+        return normals.get(day.getDayOfYear() - 1);
     }
 }

@@ -133,10 +133,40 @@ class HurryTest {
             ridge.add(row, 25, 25 * value);
         }
         double[] spreads = {0.02, 0.1, 0.5};
-        double[] apart = new Spreads(new int[] {0, 1}, new double[][] {spreads, spreads}).coefficients(ridge);
+        double[] apart =
+                new Spreads(List.of(new Spreads.Group(1, spreads), new Spreads.Group(1, spreads))).coefficients(ridge);
         assertThat(apart[0]).isCloseTo(0.4, within(0.01));
         assertThat(apart[1]).isBetween(0.0, 0.045);
         double[] wide = ridge.fit(new double[] {0.5, 0.5}).coefficients();
         assertThat(wide[1]).isCloseTo(0.06, within(0.002));
+    }
+
+    /** Settled group by group they are what every combination of spreads, fitted whole and counted by its evidence, says. */
+    @Test
+    void groupByGroupIsAsAllCombinationsWhole() {
+        SplittableRandom chance = new SplittableRandom(7);
+        Ridge ridge = new Ridge(4);
+        for (int i = 0; i < 30; i++) {
+            double[] row = chance.doubles(4, -1, 1).toArray();
+            ridge.add(row, 4, 4 * (0.5 * row[0] - 0.2 * row[2] + row[3] + chance.nextGaussian() / 2));
+        }
+        double[] tried = {0.05, 0.2, 0.7};
+        List<Ridge.Fit> whole = new ArrayList<>();
+        for (double first : tried) {
+            for (double second : tried) {
+                whole.add(ridge.fit(new double[] {first, second, second, 0.3}));
+            }
+        }
+        double all = whole.stream().mapToDouble(fit -> Math.exp(fit.evidence())).sum();
+        double[] found = new Spreads(
+                        List.of(new Spreads.Group(1, tried), new Spreads.Group(2, tried), new Spreads.Group(1, 0.3)))
+                .coefficients(ridge);
+        for (int i = 0; i < found.length; i++) {
+            int at = i;
+            double mean = whole.stream()
+                    .mapToDouble(fit -> Math.exp(fit.evidence()) * fit.coefficients()[at] / all)
+                    .sum();
+            assertThat(found[i]).isCloseTo(mean, within(1e-9));
+        }
     }
 }

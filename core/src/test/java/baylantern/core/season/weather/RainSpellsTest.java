@@ -22,7 +22,7 @@ class RainSpellsTest {
         SplittableRandom random = new SplittableRandom(seed);
         List<WeatherDay> record = new ArrayList<>();
         for (int t = 0; t < days; t++) {
-            WeatherDay normal = CLIMATE.normal(DAY.minusDays(days - (long) t));
+            WeatherDay normal = new Weather(CLIMATE, List.of()).on(DAY.minusDays(days - (long) t));
             WeatherDay drawn = WeatherYears.drawn(normal.day(), CLIMATE.on(normal.day()), 0, random);
             record.add(new WeatherDay(
                     normal.day(),
@@ -82,7 +82,7 @@ class RainSpellsTest {
         // On the whole as much rain as the normals have.
         double usual = DAY.plusDays(50)
                 .datesUntil(DAY.plusDays(110))
-                .mapToDouble(day -> CLIMATE.normal(day).rainMm())
+                .mapToDouble(day -> new Weather(CLIMATE, List.of()).on(day).rainMm())
                 .average()
                 .orElseThrow();
         assertThat(rain(light, 50, 110)).isCloseTo(usual, within(0.08 * usual));

@@ -57,8 +57,9 @@ class WeatherTest {
     @Test
     void unknownDaysAreFilledFromTheClimateAndSayThatTheyAre() {
         WeatherReading bare = new WeatherReading(DAY, 12, 20, null, 4.0, null);
-        WeatherDay whole = bare.completed(MILD.normal(DAY), WeatherDay.Origin.RECORDED);
-        assertThat(whole.humidityPct()).isEqualTo(MILD.normal(DAY).humidityPct());
+        WeatherDay whole = bare.completed(new Weather(MILD, List.of()).on(DAY), WeatherDay.Origin.RECORDED);
+        assertThat(whole.humidityPct())
+                .isEqualTo(new Weather(MILD, List.of()).on(DAY).humidityPct());
         assertThat(whole.windMs()).isEqualTo(4);
         Weather weather = new Weather(MILD, List.of(whole));
         assertThat(weather.on(DAY).origin()).isEqualTo(WeatherDay.Origin.RECORDED);
@@ -69,14 +70,16 @@ class WeatherTest {
     @Test
     void theYearHasNoStepAndTheSouthIsTheNorthTurned() {
         Climate south = StartingClimates.of(StartingClimates.Kind.MILD_COAST, -31.4);
-        double before = MILD.normal(LocalDate.of(2023, 12, 31)).meanC();
+        double before =
+                new Weather(MILD, List.of()).on(LocalDate.of(2023, 12, 31)).meanC();
         for (LocalDate day = LocalDate.of(2024, 1, 1); day.getYear() == 2024; day = day.plusDays(1)) {
-            double mean = MILD.normal(day).meanC();
+            double mean = new Weather(MILD, List.of()).on(day).meanC();
             assertThat(Math.abs(mean - before)).as("step on " + day).isLessThan(0.15);
             before = mean;
-            assertThat(south.normal(day.plusDays(182)).meanC()).isCloseTo(mean, within(0.35));
+            assertThat(new Weather(south, List.of()).on(day.plusDays(182)).meanC())
+                    .isCloseTo(mean, within(0.35));
         }
-        assertThat(MILD.normal(LocalDate.of(2025, 7, 16)).meanC())
+        assertThat(new Weather(MILD, List.of()).on(LocalDate.of(2025, 7, 16)).meanC())
                 .isCloseTo(MILD.months().get(6).meanC(), within(0.1));
     }
 
@@ -128,6 +131,7 @@ class WeatherTest {
         }
         assertThat(one.at(3, 40)).isNotEqualTo(other.at(3, 40));
         assertThat(mean).isCloseTo(20, within(0.2));
-        assertThat(late).isCloseTo(MILD.normal(DAY.plusDays(50)).meanC(), within(0.6));
+        assertThat(late)
+                .isCloseTo(new Weather(MILD, List.of()).on(DAY.plusDays(50)).meanC(), within(0.6));
     }
 }

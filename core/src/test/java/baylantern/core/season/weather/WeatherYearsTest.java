@@ -75,7 +75,7 @@ class WeatherYearsTest {
     @Test
     void aWarmYesterdayMakesAWarmTomorrowAndIsForgottenInAMonth() {
         Climate climate = StartingClimates.of(StartingClimates.Kind.MILD_COAST, 31);
-        WeatherDay normal = climate.normal(DAY.minusDays(1));
+        WeatherDay normal = new Weather(climate, List.of()).on(DAY.minusDays(1));
         WeatherDay hot = new WeatherDay(
                 normal.day(), normal.minC() + 6, normal.maxC() + 6, 70, 3, 0, WeatherDay.Origin.RECORDED);
         WeatherYears years = WeatherYears.draw(new Weather(climate, List.of(hot)), DAY, 400, 60, 2);
