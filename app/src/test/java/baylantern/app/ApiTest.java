@@ -46,7 +46,8 @@ abstract class ApiTest {
         registry.add(
                 "spring.datasource.url",
                 () -> "jdbc:h2:file:" + DATA.resolve("farm") + ";WRITE_DELAY=0;LOCK_TIMEOUT=120000"
-                        + baylantern.app.platform.StartOptions.KEPT_READY);
+                        // Here everything is asked in turn.
+                        + baylantern.app.platform.StartOptions.keptReady(400));
         registry.add("lantern.data", DATA::toString);
     }
 

@@ -33,8 +33,11 @@ public record StartOptions(
     /** Pages of the store kept in memory, in KB: enough for the whole of a farm with 80 000 grafts. */
     public static final int CACHE_KB = 262_144;
 
-    /** Statements are kept ready in each connection, their answers are not: nobody knows how long those are. */
-    public static final String KEPT_READY = ";QUERY_CACHE_SIZE=256;OPTIMIZE_REUSE_RESULTS=FALSE";
+    // Those of the pages somebody is at; each connection keeps its own.
+    private static final int STATEMENTS = 64;
+
+    /** What the store is told of statements in every farm. */
+    public static final String KEPT_READY = keptReady(STATEMENTS);
 
     /** How long somebody waits for whoever writes: as long as a notebook of some thousand rows takes. */
     static final int LONGEST_WRITER_MS = 120_000;
@@ -153,6 +156,11 @@ public record StartOptions(
         return "jdbc:h2:file:" + data.resolve("farm")
                 + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE" + KEPT_READY + ";LOCK_TIMEOUT="
                 + LONGEST_WRITER_MS + ";CACHE_SIZE=" + CACHE_KB;
+    }
+
+    /** So many statements are kept ready in each connection, their answers are not: nobody knows how long those are. */
+    public static String keptReady(int statements) {
+        return ";QUERY_CACHE_SIZE=" + statements + ";OPTIMIZE_REUSE_RESULTS=FALSE";
     }
 
     /** The same choices as the framework reads them, with more where there are. */
