@@ -32,7 +32,7 @@ class SimulatedStationTest {
                 .mapToDouble(r -> (r.minC() + r.maxC()) / 2)
                 .average()
                 .orElseThrow();
-        assertThat(mean).isCloseTo(CLIMATE.normal(LocalDate.of(2020, 8, 15)).meanC(), within(2.5));
+        assertThat(mean).isCloseTo(CLIMATE.on(LocalDate.of(2020, 8, 15)).meanC(), within(2.5));
         assertThat(august).allSatisfy(r -> assertThat(r.minC()).isLessThanOrEqualTo(r.maxC()));
     }
 
