@@ -35,31 +35,16 @@ abstract class ScreenTest {
     /** One browser for the whole run; each test has devices of its own in it. */
     private static final Desks DESKS = new Desks(browser());
 
-    /** Of what stands side by side and differs in nothing but its words and numbers two are looked at, not a hundred. */
-    private static final String NOT_ALIKE = """
-            const shape = (e) => e.outerHTML
-              .replace(/>[^<]+</g, ">x<")
-              .replace(/ (id|for|href|title|value|d|points|transform|[cr]?[xyr][12]?|width|height|aria-[a-z]+)="[^"]+"/g, ' $1="x"');
-            const alike = [...document.querySelectorAll("#root *")].filter((e) => e.childElementCount > 4).flatMap((e) => {
-              const often = new Map();
-              return [...e.children].filter((child) => {
-                const same = shape(child);
-                often.set(same, (often.get(same) ?? 0) + 1);
-                return often.get(same) > 2;
-              });
-            });
+    /** Only what is wrong is gathered: naming every node that is right costs most of the time. */
+    private static final String AXE = """
+            rules => axe.run({ runOnly: rules, resultTypes: ["violations"], selectors: false }).then(found =>
+              found.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html).join(" ")))
             """;
 
-    /** Only what is wrong is gathered: naming every node that is right costs most of the time. */
-    private static final String AXE = "rules => {" + NOT_ALIKE + """
-              return axe.run({ exclude: alike }, { runOnly: rules, resultTypes: ["violations"], selectors: false }).then(found =>
-                found.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html).join(" ")));
-            }""";
-
-    private static final String AXE_RULES = "rules => {" + NOT_ALIKE + """
-              return axe.run({ exclude: alike }, { runOnly: { type: "rule", values: rules }, selectors: false }).then(found =>
-                found.violations.flatMap(v => v.nodes.map(n => n.html.slice(0, 140) + " " + n.failureSummary.split("\\n")[1])));
-            }""";
+    private static final String AXE_RULES = """
+            rules => axe.run({ runOnly: { type: "rule", values: rules }, selectors: false }).then(found =>
+              found.violations.flatMap(v => v.nodes.map(n => n.html.slice(0, 140) + " " + n.failureSummary.split("\\n")[1])))
+            """;
 
     private static final String SETTLED = """
             () => new Promise((stands) => {

@@ -16,13 +16,14 @@ class RainSpellsTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 3, 1);
     private static final Climate CLIMATE = StartingClimates.of(StartingClimates.Kind.SUBTROPICAL, -27);
+    private static final Weather NORMAL = new Weather(CLIMATE, List.of());
 
     /** A record of so many days up to the day, each wet by chance; a factor by the day multiplies what falls. */
     private static List<WeatherDay> record(int days, long seed, IntToDoubleFunction heavy) {
         SplittableRandom random = new SplittableRandom(seed);
         List<WeatherDay> record = new ArrayList<>();
         for (int t = 0; t < days; t++) {
-            WeatherDay normal = new Weather(CLIMATE, List.of()).on(DAY.minusDays(days - (long) t));
+            WeatherDay normal = NORMAL.on(DAY.minusDays(days - (long) t));
             WeatherDay drawn = WeatherYears.drawn(normal.day(), CLIMATE.on(normal.day()), 0, random);
             record.add(new WeatherDay(
                     normal.day(),
@@ -82,7 +83,7 @@ class RainSpellsTest {
         // On the whole as much rain as the normals have.
         double usual = DAY.plusDays(50)
                 .datesUntil(DAY.plusDays(110))
-                .mapToDouble(day -> new Weather(CLIMATE, List.of()).on(day).rainMm())
+                .mapToDouble(day -> NORMAL.on(day).rainMm())
                 .average()
                 .orElseThrow();
         assertThat(rain(light, 50, 110)).isCloseTo(usual, within(0.08 * usual));

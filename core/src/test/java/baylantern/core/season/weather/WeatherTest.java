@@ -14,6 +14,7 @@ class WeatherTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 5, 14);
     private static final Climate MILD = StartingClimates.of(StartingClimates.Kind.MILD_COAST, 31.4);
+    private static final Weather NORMAL = new Weather(MILD, List.of());
 
     @Test
     void readsWhatIsThereAndRefusesRowByRow() {
@@ -57,9 +58,8 @@ class WeatherTest {
     @Test
     void unknownDaysAreFilledFromTheClimateAndSayThatTheyAre() {
         WeatherReading bare = new WeatherReading(DAY, 12, 20, null, 4.0, null);
-        WeatherDay whole = bare.completed(new Weather(MILD, List.of()).on(DAY), WeatherDay.Origin.RECORDED);
-        assertThat(whole.humidityPct())
-                .isEqualTo(new Weather(MILD, List.of()).on(DAY).humidityPct());
+        WeatherDay whole = bare.completed(NORMAL.on(DAY), WeatherDay.Origin.RECORDED);
+        assertThat(whole.humidityPct()).isEqualTo(NORMAL.on(DAY).humidityPct());
         assertThat(whole.windMs()).isEqualTo(4);
         Weather weather = new Weather(MILD, List.of(whole));
         assertThat(weather.on(DAY).origin()).isEqualTo(WeatherDay.Origin.RECORDED);
@@ -70,16 +70,14 @@ class WeatherTest {
     @Test
     void theYearHasNoStepAndTheSouthIsTheNorthTurned() {
         Climate south = StartingClimates.of(StartingClimates.Kind.MILD_COAST, -31.4);
-        double before =
-                new Weather(MILD, List.of()).on(LocalDate.of(2023, 12, 31)).meanC();
+        double before = NORMAL.on(LocalDate.of(2023, 12, 31)).meanC();
         for (LocalDate day = LocalDate.of(2024, 1, 1); day.getYear() == 2024; day = day.plusDays(1)) {
-            double mean = new Weather(MILD, List.of()).on(day).meanC();
+            double mean = NORMAL.on(day).meanC();
             assertThat(Math.abs(mean - before)).as("step on " + day).isLessThan(0.15);
             before = mean;
-            assertThat(new Weather(south, List.of()).on(day.plusDays(182)).meanC())
-                    .isCloseTo(mean, within(0.35));
+            assertThat(south.on(day.plusDays(182)).meanC()).isCloseTo(mean, within(0.35));
         }
-        assertThat(new Weather(MILD, List.of()).on(LocalDate.of(2025, 7, 16)).meanC())
+        assertThat(NORMAL.on(LocalDate.of(2025, 7, 16)).meanC())
                 .isCloseTo(MILD.months().get(6).meanC(), within(0.1));
     }
 
@@ -94,7 +92,7 @@ class WeatherTest {
 
     @Test
     void normalsFittedFromDrawnYearsComeBack() {
-        WeatherYears years = WeatherYears.draw(new Weather(MILD, List.of()), LocalDate.of(2001, 1, 1), 1, 9131, 7);
+        WeatherYears years = WeatherYears.draw(NORMAL, LocalDate.of(2001, 1, 1), 1, 9131, 7);
         List<WeatherDay> days = new ArrayList<>();
         for (int t = 0; t < years.days(); t++) {
             days.add(years.at(0, t));
@@ -131,7 +129,6 @@ class WeatherTest {
         }
         assertThat(one.at(3, 40)).isNotEqualTo(other.at(3, 40));
         assertThat(mean).isCloseTo(20, within(0.2));
-        assertThat(late)
-                .isCloseTo(new Weather(MILD, List.of()).on(DAY.plusDays(50)).meanC(), within(0.6));
+        assertThat(late).isCloseTo(NORMAL.on(DAY.plusDays(50)).meanC(), within(0.6));
     }
 }
