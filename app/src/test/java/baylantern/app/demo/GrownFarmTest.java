@@ -4,6 +4,7 @@ import baylantern.app.BayLantern;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.zip.ZipInputStream;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -13,7 +14,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 
-/** The demo farm, grown once for all tests of it. What a test changes of it, it puts back. */
+/** The demo farm, as it was grown once at the build. What a test changes of it, it puts back. */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "lantern.demo=true")
 public abstract class GrownFarmTest {
 
@@ -23,6 +24,13 @@ public abstract class GrownFarmTest {
     @DynamicPropertySource
     static void store(DynamicPropertyRegistry registry) throws IOException {
         var folder = Files.createTempDirectory("bay-lantern-demo");
+        String grownAtBuild = System.getProperty("lantern.grown");
+        // Where a test is run by itself, the farm is grown here.
+        if (grownAtBuild != null) {
+            for (String file : List.of("farm.mv.db", "farm.seal")) {
+                Files.copy(Path.of(grownAtBuild, file), folder.resolve(file));
+            }
+        }
         registry.add(
                 "spring.datasource.url",
                 () -> "jdbc:h2:file:" + folder.resolve("farm") + baylantern.app.platform.StartOptions.KEPT_READY);
