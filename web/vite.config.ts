@@ -26,6 +26,9 @@ const shell = VitePWA({
   },
   workbox: {
     globPatterns: ["**/*.{html,js,css,woff2,svg,png}"],
+    // It stands by at once, also for the page on which somebody has just been let in and then walks off.
+    skipWaiting: true,
+    clientsClaim: true,
     navigateFallback: "/index.html",
     navigateFallbackDenylist: [/^\/api\//],
     inlineWorkboxRuntime: true,

@@ -34,11 +34,21 @@ export const PLACES = ALL.filter((station) => !station.aside || ["/farm", "/done
 export const spans = (pathname: string) =>
   STATIONS.some((station) => station.span && pathname.split("/")[1] === station.path.slice(1));
 
+const parts: (() => Promise<unknown>)[] = [];
+
 /** A part that is fetched when it is first shown. */
 export const part = <P extends string, Props extends object>(
   load: () => Promise<Record<P, ComponentType<Props>>>,
   name: P,
-) => lazy(() => load().then((module) => ({ default: module[name] })));
+) => {
+  parts.push(load);
+  return lazy(() => load().then((module) => ({ default: module[name] })));
+};
+
+/** Fetches every part now, one after the other, for a page that must do without a line later. */
+export const everyPart = async () => {
+  for (const load of parts) await load();
+};
 
 const flush = part(() => import("../flush/Flush"), "Flush");
 const wood = part(() => import("../wood/Wood"), "Wood");

@@ -1,18 +1,20 @@
 import { useEffect } from "react";
 import { Link, useLocation } from "react-router";
 import { headings, keeper, SIGNED_IN } from "../api/client";
+import { everyPart } from "../frame/manifest";
 import { seems } from "../share/seems";
 import { say } from "../ui/messages";
 import { hourWords } from "../undo";
 import { useContact } from "./contact";
 
-// One who stands between this device and the line, so that it opens without one. Where the page is not served as secure
-// there is none, and what is loaded works while it is open.
+// One who stands between this device and the line, so that it opens without one. Where the browser does not trust the farm
+// there is none: every page is loaded then, and works as long as this one is open.
 function standBy() {
   localStorage.setItem(SIGNED_IN, "yes");
   keeper().then((kept) => kept.begin(() => headings("GET")));
   const { serviceWorker } = navigator;
-  if (!serviceWorker) return;
+  const alone = () => everyPart().catch(() => {});
+  if (!serviceWorker) return alone();
   // The first one comes to a page that is of its version; a later one brings a newer farm.
   let newer = serviceWorker.controller !== null;
   serviceWorker.addEventListener("controllerchange", () => {
@@ -20,7 +22,7 @@ function standBy() {
       say("The farm runs a newer version.", { action: { words: "Open anew", run: () => location.reload() } });
     newer = true;
   });
-  serviceWorker.register("/worker.js").catch(() => {});
+  serviceWorker.register("/worker.js").catch(alone);
 }
 
 let begun = false;

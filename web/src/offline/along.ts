@@ -121,8 +121,11 @@ const own = ({ today, who }: Schemas["frame.FarmView"]): string[] =>
     : [];
 
 const MOST = 900;
-const AT_ONCE = 2;
+/** So many are asked for at once: one line there and back for all of them. */
+const TOGETHER = 40;
 const SETTLED_MS = 12_000;
+/** Where something changes all the time it is taken all the same. */
+const LONGEST_MS = 60_000;
 /** A line that went silent holds up nothing for longer. */
 const PATIENCE_MS = 60_000;
 
@@ -145,63 +148,72 @@ export async function keep(answer: Answer) {
 
 const pictured = (path: string) => path.startsWith("/api/pictures/");
 
-/** Reads one anew, or takes it as it is kept where nothing changed since. */
-async function taken(path: string, units: Record<string, string>): Promise<unknown> {
-  const held = stale.has(path) ? undefined : await (await store()).get("answers", path);
-  if (held) return held.body;
-  // What changes from here on makes it stale again.
-  stale.delete(path);
-  const response = await fetch(path, {
-    headers: units,
-    signal: AbortSignal.timeout(PATIENCE_MS),
-  }).catch((broken) => {
-    stale.add(path);
-    throw broken;
-  });
+const asked = (path: string, units: Record<string, string>) =>
+  fetch(path, { headers: units, signal: AbortSignal.timeout(PATIENCE_MS) });
+
+// A picture is kept by the one who stands between this page and the line.
+async function pictureTaken(path: string, units: Record<string, string>) {
+  const response = await asked(path, units);
   tellsTime(response);
-  if (!response.ok) {
-    stale.add(path);
-    return undefined;
+  await response.arrayBuffer();
+}
+
+/** Reads some anew, all of one moment of the farm; answers what was read. */
+async function taken(paths: string[], units: Record<string, string>): Promise<Answer[]> {
+  const of = new URLSearchParams(paths.map((path) => ["of", path]));
+  const response = await asked(`/api/along?${of}`, units);
+  if (!response.ok) throw new Error(`taking along: ${response.status}`);
+  tellsTime(response);
+  const told: Schemas["share.OneRead"][] = await response.json();
+  const at = Date.now() + clock.lead;
+  return told
+    .filter(({ status }) => status === 200)
+    .map(({ path, body, facts }) => ({ path, at, body, facts: facts.join(" ") }));
+}
+
+/** What of these is kept as it still is, and the rest of them read anew and kept. */
+async function had(paths: string[], units: Record<string, string>): Promise<Answer[]> {
+  const made = await store();
+  const held = await Promise.all(
+    paths.map((path) => (stale.has(path) ? undefined : made.get("answers", path))),
+  );
+  const anew = paths.filter((_, i) => !held[i]);
+  // What changes from here on makes it stale again.
+  for (const path of anew) stale.delete(path);
+  let answers: Answer[] = [];
+  try {
+    if (anew.length > 0) answers = await taken(anew, units);
+    const { store: kept, done } = made.transaction("answers", "readwrite");
+    await Promise.all([...answers.map((answer) => kept.put(answer)), done]);
+  } finally {
+    const read = new Set(answers.map(({ path }) => path));
+    for (const path of anew) if (!read.has(path)) stale.add(path);
   }
-  // A picture is kept by the one who stands between this page and the line.
-  if (pictured(path)) {
-    await response.arrayBuffer();
-    return undefined;
-  }
-  const body: unknown = await response.json();
-  await keep({ path, at: Date.now() + clock.lead, body, facts: response.headers.get("Lantern-Facts") });
-  return body;
+  return [...held.filter((answer) => answer !== undefined), ...answers];
 }
 
 async function takeAll(units: () => Record<string, string>) {
   const seen = new Set<string>();
-  const waiting: string[] = [...ROOTS];
+  let waiting: string[] = [];
   const names: [string, string][] = [];
   const add = (paths: string[]) => {
     for (const path of paths)
-      if (!seen.has(path) && seen.size < MOST && !waiting.includes(path)) waiting.push(path);
-  };
-  const work = async () => {
-    for (let path = waiting.shift(); path !== undefined; path = waiting.shift()) {
-      if (seen.has(path)) continue;
-      seen.add(path);
-      const body = await taken(path, units());
-      if (body === undefined) continue;
-      if (path === "/api/farm") {
-        const farm = body as Schemas["frame.FarmView"];
-        add(own(farm));
-        const before = (await about<{ mark: string }>("farm"))?.mark;
-        // In another farm, or one gone back to a copy, nothing this device changed stands any more.
-        if (before !== farm.mark) await setAbout("versions", {});
-        await setAbout("farm", {
-          mark: farm.mark,
-          today: farm.today,
-          demo: farm.demo,
-          personId: farm.who?.personId,
-          role: farm.who?.role,
-        });
+      if (!seen.has(path) && seen.size < MOST) {
+        seen.add(path);
+        waiting.push(path);
       }
-      for (const lead of LEADS.filter(({ form }) => form.test(path as string))) {
+  };
+  add(ROOTS);
+  while (waiting.length > 0) {
+    const now = waiting.slice(0, TOGETHER);
+    waiting = waiting.slice(TOGETHER);
+    for (const path of now.filter(pictured)) await pictureTaken(path, units());
+    for (const { path, body } of await had(
+      now.filter((path) => !pictured(path)),
+      units(),
+    )) {
+      if (path === "/api/farm") add(own(await settle(body as Schemas["frame.FarmView"])));
+      for (const lead of LEADS.filter(({ form }) => form.test(path))) {
         add(lead.on?.(body as never) ?? []);
         names.push(...(lead.names?.(body as never) ?? []));
       }
@@ -209,10 +221,24 @@ async function takeAll(units: () => Record<string, string>) {
         for (const { facing } of body as Schemas["day.Ahead"][])
           names.push([`job:${facing.jobId}`, `${facing.varietyName} on ${facing.plantCode}`]);
     }
-  };
-  await Promise.all(Array.from({ length: AT_ONCE }, work));
+  }
   await learnNames(names);
   await drop(seen);
+}
+
+/** Which farm it is, and who is at work. */
+async function settle(farm: Schemas["frame.FarmView"]) {
+  const before = (await about<{ mark: string }>("farm"))?.mark;
+  // In another farm, or one gone back to a copy, nothing this device changed stands any more.
+  if (before !== farm.mark) await setAbout("versions", {});
+  await setAbout("farm", {
+    mark: farm.mark,
+    today: farm.today,
+    demo: farm.demo,
+    personId: farm.who?.personId,
+    role: farm.who?.role,
+  });
+  return farm;
 }
 
 async function drop(seen: Set<string>) {
@@ -223,19 +249,26 @@ async function drop(seen: Set<string>) {
     if (!seen.has(path)) await made.delete("answers", path);
 }
 
+let waits: number | undefined;
+
 /** Takes along what a day away from here needs, a little later; what changes meanwhile is taken after it. */
 export function takeAlong(units: () => Record<string, string>, soon = SETTLED_MS) {
   clearTimeout(timer);
-  timer = setTimeout(() => {
-    taking = taking
-      .then(async () => {
-        if (contact().lostAt) return;
-        await takeAll(units);
-        document.documentElement.dataset.along = `${along.size}`;
-        // The line broke in the middle: what was read is kept, the rest is taken with contact.
-      })
-      .catch(() => {});
-  }, soon);
+  waits ??= performance.now();
+  timer = setTimeout(
+    () => {
+      waits = undefined;
+      taking = taking
+        .then(async () => {
+          if (contact().lostAt) return;
+          await takeAll(units);
+          document.documentElement.dataset.along = `${along.size}`;
+          // The line broke in the middle: what was read is kept, the rest is taken with contact.
+        })
+        .catch(() => {});
+    },
+    Math.min(soon, Math.max(0, waits + LONGEST_MS - performance.now())),
+  );
 }
 
 /** Some facts changed: what rests on one of them is read anew; with none named, everything. */

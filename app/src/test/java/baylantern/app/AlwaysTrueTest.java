@@ -695,6 +695,7 @@ class AlwaysTrueTest extends ApiTest {
                 each("/api/plants?search=-", "plants", "code", path).stream()
                         .filter(one -> one.matches(".*/(PB-M1|PB-M2|AV-2)"))
                         .toList();
+            case "/api/along" -> List.of(path + "?of=/api/rounds&of=/api/lots");
             case "/api/grafts/{code}/pictures" -> List.of(path.replace("{code}", "PB-26-002"));
             case "/api/trials/{id}/grafts" -> List.of("/api/trials/2/grafts");
             case "/api/trials/aspects" -> List.of("/api/trials/aspects?species=avocado");

@@ -347,6 +347,30 @@ class OfflineTest extends ScreenTest {
         Assertions.assertThat(told(acts().get(0), "farmDay")).isEqualTo("" + before);
     }
 
+    // Whoever waits for a quiet moment only would go out with what was so in the morning.
+    @Test
+    void whereSomethingChangesAllTheTimeItIsTakenAlongAllTheSame() throws IOException {
+        Page phone = handset.page();
+        phone.clock().install();
+        comeIn("Bram");
+        go(phone, "/done");
+        List<String> taken = new ArrayList<>();
+        phone.onRequest(request -> {
+            if (request.url().contains("/api/along")) {
+                taken.add(request.url());
+            }
+        });
+        for (int turn = 0; turn < 12; turn++) {
+            lantern.post("/api/people", "{\"name\":\"Hand " + turn + "\"}");
+            assertThat(phone.getByText("Hand " + turn + " added")).not().hasCount(0);
+            phone.clock().fastForward(6_000);
+        }
+        Assertions.assertThat(taken).isNotEmpty();
+        handset.cut();
+        go(phone, "/rounds");
+        assertThat(now(phone)).isVisible();
+    }
+
     // Without trust there is nobody to stand in for the line: what is loaded works while the page is open.
     @Test
     void aPhoneThatDoesNotTrustTheFarmKeepsWhatIsDoneWhileThePageIsOpen() throws IOException {
@@ -360,6 +384,10 @@ class OfflineTest extends ScreenTest {
         assertThat(kept(phone, 3)).isVisible();
         go(phone, "/today");
         assertThat(heading(phone, "Walk, in order")).isVisible();
+        // Nobody has been there on this phone yet.
+        go(phone, "/wood");
+        assertThat(phone.getByRole(AriaRole.HEADING).first()).isVisible();
+        assertThat(phone.getByText("cannot be shown now")).hasCount(0);
         handset.joined();
         assertThat(phone.getByText("No contact since")).hasCount(0);
         assertThat(phone.getByText("kept on this phone ·")).hasCount(0);

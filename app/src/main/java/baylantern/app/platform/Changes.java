@@ -114,6 +114,20 @@ public class Changes {
         noted.set(EnumSet.of(Fact.FIGURES));
     }
 
+    /** What one of several readings within this one reads; it counts to what this one reads too. */
+    public Set<Fact> notingApart(Runnable reading) {
+        Set<Fact> around = noted.get();
+        noteReading();
+        try {
+            reading.run();
+            return readSoFar();
+        } finally {
+            Set<Fact> read = readSoFar();
+            noted.set(around);
+            reads(read);
+        }
+    }
+
     /** True while some transaction has changed figures of the rulebook and has not ended. */
     boolean figuresInHand() {
         return figuresInHand.get() > 0;

@@ -29,7 +29,7 @@ class EndpointRoles {
     Role needed(HttpServletRequest request) throws Exception {
         Object handler;
         try {
-            handler = handler(request);
+            handler = serves(request);
             // Whoever is turned away is told in words, whatever was asked for.
             request.removeAttribute(HandlerMapping.PRODUCIBLE_MEDIA_TYPES_ATTRIBUTE);
         } catch (ServletException e) {
@@ -37,8 +37,7 @@ class EndpointRoles {
             return Role.GUEST;
         }
         if (handler instanceof HandlerMethod method) {
-            Needs needs = method.getMethodAnnotation(Needs.class);
-            return needs == null ? null : needs.value();
+            return needed(method);
         }
         // The page itself, its script and its letters hold nothing of the farm.
         boolean shell =
@@ -46,7 +45,15 @@ class EndpointRoles {
         return shell && !request.getRequestURI().startsWith("/api/") ? Role.NOBODY : null;
     }
 
-    private @Nullable Object handler(HttpServletRequest request) throws Exception {
+    /** The least role for what a method serves; null where it is not served over the shared door. */
+    static @Nullable Role needed(HandlerMethod method) {
+        Needs needs = method.getMethodAnnotation(Needs.class);
+        return needs == null ? null : needs.value();
+    }
+
+    /** Who will serve a request; null where nobody does. */
+    @Nullable
+    Object serves(HttpServletRequest request) throws Exception {
         ServletRequestPathUtils.parseAndCache(request);
         for (HandlerMapping mapping : mappings.orderedStream().toList()) {
             HandlerExecutionChain chain = mapping.getHandler(request);
