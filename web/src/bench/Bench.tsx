@@ -29,7 +29,7 @@ export function Bench() {
     queryKey: ["next"],
     queryFn: () => told(api.GET("/api/grafts/next", { params: { query: {} } })),
   });
-  if (!farm.data || !varieties.data || !next.data) return <Trouble problem={next.error} />;
+  if (!farm.data || !varieties.data || !next.data) return <Trouble page problem={next.error} />;
   if (varieties.data.length === 0) {
     return (
       <div className="px-[26px] py-5">

@@ -154,7 +154,7 @@ export function Rounds() {
     { key: "Enter", words: "open its sheet", run: () => current && navigate(`/graft/${current.graft.code}`) },
   ]);
 
-  if (round.error) return <Trouble problem={round.error} />;
+  if (round.error) return <Trouble page problem={round.error} />;
   if (!round.data || !farm.data) return <Coming what="the round" />;
   const left = Math.max(0, round.data.due - gone.size);
   return (

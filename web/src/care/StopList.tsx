@@ -17,10 +17,13 @@ interface ListProps {
 /** The grafts of a round, to be gone to or marked. */
 export function StopList({ stops, byPlace, current, marked, onFocus, onMark, onMarks }: ListProps) {
   const here = useRef<HTMLLIElement>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: scroll whenever the focus moves
+  const id = current?.graft.id;
+  // A round begins at its first graft, from the top of the page.
+  const was = useRef<number | undefined>(stops[0]?.graft.id);
   useEffect(() => {
-    here.current?.scrollIntoView({ block: "nearest" });
-  }, [current?.graft.id]);
+    if (was.current !== id) here.current?.scrollIntoView({ block: "nearest" });
+    was.current = id;
+  }, [id]);
   return (
     <ol className="scroll-mt-60 max-sm:px-4">
       {stops.map((stop, i) => {

@@ -30,7 +30,7 @@ export function Today() {
   const farm = useFarm();
   const lit = (useLamps().data?.pairings ?? []).length > 0;
   const passed = usePassed().data ?? [];
-  if (today.error) return <Trouble problem={today.error} />;
+  if (today.error) return <Trouble page problem={today.error} />;
   // A walk of another day is not shown as today's.
   if (!today.data || !farm.data || today.data.day !== farm.data.today) return <Coming what="today’s walk" />;
   const view = today.data;

@@ -51,7 +51,7 @@ export function Walks() {
     { key: "Enter", words: "put it there", run: () => chosen && to && move(chosen.day, to) },
     { key: "Escape", words: "leave it where it is", run: () => setTo(undefined) },
   ]);
-  if (walks.error) return <Trouble problem={walks.error} />;
+  if (walks.error) return <Trouble page problem={walks.error} />;
   if (!walks.data) return <Coming what="the walks ahead" />;
   const view = walks.data;
   const set = view.walks.some((walk) => walk.set) || view.never.length > 0;

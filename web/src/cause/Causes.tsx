@@ -32,7 +32,7 @@ export function Causes() {
   const why = useRef<HTMLElement>(null);
   // Known by then, so that it is there to be brought into view.
   useInView(why, pile.data && code);
-  if (pile.error) return <Trouble problem={pile.error} />;
+  if (pile.error) return <Trouble page problem={pile.error} />;
   if (!pile.data) return <Coming what="the failures" />;
   return (
     <div className="flex min-h-full max-lg:flex-col">

@@ -21,7 +21,7 @@ export function BenchDay() {
   const { day = "" } = useParams();
   const view = useBenchDay(day);
   const farm = useFarm();
-  if (view.error) return <Trouble problem={view.error} />;
+  if (view.error) return <Trouble page problem={view.error} />;
   if (!view.data || !farm.data) return <Coming what="the day" />;
   return <Laid day={view.data} today={farm.data.today} />;
 }

@@ -20,7 +20,7 @@ type Row = Schemas["fit.RowView"];
 export function Prepared() {
   const { length } = useChoices();
   const lists = useLists();
-  if (!lists.data) return <Trouble problem={lists.error} />;
+  if (!lists.data) return <Trouble page problem={lists.error} />;
   const open = lists.data.reduce((sum, l) => sum + l.open, 0);
   return (
     <div className="px-[26px] pt-4 pb-8 max-sm:px-4">

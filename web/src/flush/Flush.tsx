@@ -37,7 +37,7 @@ function within(day: string, least: string, most: string): string {
 /** When each tree will be ready, which day to graft, when to pinch. */
 export function Flush() {
   const lanes = useLanes();
-  if (lanes.error) return <Trouble problem={lanes.error} />;
+  if (lanes.error) return <Trouble page problem={lanes.error} />;
   if (!lanes.data) return <Coming what="the bud watch" />;
   if (lanes.data.lanes.length === 0) return <NothingWatched />;
   return (

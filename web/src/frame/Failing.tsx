@@ -26,7 +26,12 @@ export function Failing() {
   if (!said) return null;
   return (
     <div className="px-[26px] pt-3 max-sm:px-4 print:hidden">
-      <TryAgain onAgain={again}>Cannot be reckoned now: {said}. The rest stands.</TryAgain>
+      <TryAgain onAgain={again}>
+        <span className="[body:has([data-no-page])_&]:hidden">
+          Cannot be reckoned now: {said}. The rest stands.
+        </span>
+        <span className="hidden [body:has([data-no-page])_&]:inline">This page cannot be had now.</span>
+      </TryAgain>
     </div>
   );
 }

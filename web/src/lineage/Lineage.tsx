@@ -17,7 +17,7 @@ export function Lineage() {
   const { key } = useParams();
   const lineage = useLineage(key);
   if (!key) return <Overview />;
-  if (lineage.error) return <Trouble problem={lineage.error} />;
+  if (lineage.error) return <Trouble page problem={lineage.error} />;
   if (!lineage.data) return <Coming what="the lineage" />;
   return <Around key={lineage.data.focus.member.key} view={lineage.data} />;
 }

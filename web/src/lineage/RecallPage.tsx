@@ -19,7 +19,7 @@ export function RecallPage() {
   const [bare, setBare] = useState(false);
   const box = useRef<HTMLInputElement>(null);
   const row = recalls.data?.find((r) => r.id === id);
-  if (recall.error) return <Trouble problem={recall.error} />;
+  if (recall.error) return <Trouble page problem={recall.error} />;
   if (!recall.data || !row) return <Coming what="the recall" />;
   const release = (keys?: string[]) => {
     // Asked for from a row far up the list: the box that lacks the reason is gone to.

@@ -69,7 +69,13 @@ async function read(request: Request, path: string, send: Send): Promise<Respons
     lost();
     const kept = await here();
     if (kept) return kept;
-    throw new ProblemError({ detail: "No contact with the farm, and this was not taken along." }, 0);
+    throw new ProblemError(
+      {
+        detail:
+          "No contact with the farm, and this was not taken along. Today, Flush, Wood, Rounds and Trees are here.",
+      },
+      0,
+    );
   }
 }
 

@@ -36,7 +36,7 @@ export function Trees() {
   const [adding, setAdding] = useState(false);
   const plants = usePlants(tab === "plants" ? text : "");
   const varieties = useVarieties();
-  if (!plants.data || !varieties.data) return <Trouble problem={plants.error ?? varieties.error} />;
+  if (!plants.data || !varieties.data) return <Trouble page problem={plants.error ?? varieties.error} />;
   const onVarieties = tab === "varieties";
   return (
     <div className="flex h-full flex-col px-[26px] py-5 max-sm:px-4">

@@ -32,7 +32,7 @@ export function RulesRoom() {
   const rules = useRules();
   const [key, setKey] = useState("mango");
   const choices = useChoices();
-  if (!rules.data) return <Trouble problem={rules.error} />;
+  if (!rules.data) return <Trouble page problem={rules.error} />;
   const species = rules.data.species.find((s) => s.key === key);
   return (
     <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">

@@ -13,7 +13,7 @@ export function Phones() {
   const [open, setOpen] = useState<{ person: Rights; role: Role; code: Code }>();
   const shared = useShared(open !== undefined);
   const { send, problem } = useSend();
-  if (shared.error) return <Trouble problem={shared.error} />;
+  if (shared.error) return <Trouble page problem={shared.error} />;
   if (!shared.data) return <Coming what="who is let in" />;
   const { addresses, mark, people, devices, events } = shared.data;
   const letIn = (person: Rights, role: Role) =>

@@ -39,7 +39,7 @@ export function ByAnything() {
     { key: "ArrowDown", words: "next group", run: () => move(index + 1) },
     { key: "ArrowUp", words: "last group", run: () => move(Math.max(0, index - 1)) },
   ]);
-  if (view.error) return <Trouble problem={view.error} />;
+  if (view.error) return <Trouble page problem={view.error} />;
   if (!view.data || !aspects.data) return <Coming what="the takes" />;
   const group = groups[index];
   const { all } = view.data;

@@ -15,7 +15,7 @@ export function Letter() {
   const farm = useFarm();
   const [params, setParams] = useSearchParams();
   const view = useFactGroups("season", "variety");
-  if (view.error) return <Trouble problem={view.error} />;
+  if (view.error) return <Trouble page problem={view.error} />;
   if (!view.data || !farm.data?.site) return <Coming what="the season’s letter" />;
   const all = view.data.groups.filter((g) => !g.thenKind && g.kind !== "?");
   // The latest season stands first.

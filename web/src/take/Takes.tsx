@@ -55,7 +55,7 @@ export function Takes() {
     },
     { key: "t", words: "read as table", run: () => setAsTable((before) => !before) },
   ]);
-  if (takes.error) return <Trouble problem={takes.error} />;
+  if (takes.error) return <Trouble page problem={takes.error} />;
   if (!takes.data) return <Coming what="the takes" />;
   const open = groups[index];
   const query = new URLSearchParams(Object.entries({ by, part }).filter(([, v]) => v) as [string, string][]);

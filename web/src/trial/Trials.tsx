@@ -16,7 +16,7 @@ function headline(running: Trial[]): string {
 export function Trials() {
   const trials = useTrials();
   const [asking, setAsking] = useState(false);
-  if (trials.error) return <Trouble problem={trials.error} />;
+  if (trials.error) return <Trouble page problem={trials.error} />;
   if (!trials.data) return <Coming what="the trials" />;
   const running = trials.data.filter((trial) => !trial.dates.ending);
   const ended = trials.data.filter((trial) => trial.dates.ending);

@@ -65,13 +65,21 @@ export function Coming({ what = "this page" }: { what?: string }) {
   );
 }
 
-/** A line with a plain sentence when reading failed. */
-export function Trouble({ problem }: { problem: unknown }) {
-  return problem ? (
+/** A line with a plain sentence when reading failed; it may stand where a whole page would. */
+export function Trouble({ problem, page }: { problem: unknown; page?: true }) {
+  if (!problem) return null;
+  const line = (
     <p role="alert" className="mt-4 font-semibold text-alarm">
       {dated(problem instanceof Error ? problem.message : String(problem))}
     </p>
-  ) : null;
+  );
+  return page ? (
+    <div data-no-page className="px-[26px] max-sm:px-4">
+      {line}
+    </div>
+  ) : (
+    line
+  );
 }
 
 /** Something failed by itself: a sentence, and another try. */

@@ -12,7 +12,7 @@ import { useWeather } from "./weatherApi";
 /** The weather of the site: what is on record, where more comes from, and what is normal. */
 export function WeatherRoom() {
   const weather = useWeather();
-  if (weather.error) return <Trouble problem={weather.error} />;
+  if (weather.error) return <Trouble page problem={weather.error} />;
   if (!weather.data) return <Coming what="the weather" />;
   const view = weather.data;
   return (

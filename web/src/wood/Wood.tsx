@@ -45,7 +45,7 @@ export function Wood() {
     { key: "k", words: "check a stick", run: () => navigate("/wood/check") },
     { key: "Escape", words: "close the sheet", run: () => navigate("/wood") },
   ]);
-  if (shelf.error) return <Trouble problem={shelf.error} />;
+  if (shelf.error) return <Trouble page problem={shelf.error} />;
   if (!shelf.data) return <Coming what="the shelf" />;
   const { lots, today } = shelf.data;
   const aside = tab === "shelf" || code;

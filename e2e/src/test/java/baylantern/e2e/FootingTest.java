@@ -80,6 +80,32 @@ class FootingTest extends DemoScreenTest {
     }
 
     @Test
+    void aPageOfWhichNothingCouldBeHadSaysSoAndIsTriedAgain() {
+        Page page = desk(lantern);
+        page.route(
+                "**/api/takes?*",
+                r -> r.fulfill(new Route.FulfillOptions()
+                        .setContentType("application/json")
+                        .setStatus(500)
+                        .setBody("{\"detail\":\"The takes cannot be told now.\"}")));
+        page.navigate("/takes");
+        Locator main = page.getByRole(AriaRole.MAIN);
+        Locator said = main.getByText("The takes cannot be told now.");
+        assertThat(said).isVisible();
+        assertThat(main.getByText("The rest stands.")).isHidden();
+        assertThat(main.getByText("This page cannot be had now.")).isVisible();
+        axeClean(page);
+        assertThat(said.boundingBox().x).as("in its frame").isGreaterThan(main.boundingBox().x + 20);
+        page.unrouteAll();
+        button(page, "Try again").click();
+        assertThat(said).hasCount(0);
+        assertThat(page.getByText("The range holds the true rate nine times in ten."))
+                .isVisible();
+        // What went wrong here was seen.
+        faults.clear();
+    }
+
+    @Test
     void aPartThatFailsSaysSoAndTheRestStands() {
         Page page = desk(lantern);
         page.route(
