@@ -10,10 +10,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.springframework.web.util.UriUtils;
 import tools.jackson.databind.JsonNode;
 
 /** Readings asked for together. */
 class AlongApiTest extends ApiTest {
+
+    private static final String ODD = "Rook & Ärmel +1%";
 
     private static String together(List<String> paths) {
         return paths.stream()
@@ -30,17 +33,21 @@ class AlongApiTest extends ApiTest {
     @Test
     void eachSaysWhatItSaysByItselfAndWhatItWasReadFrom() {
         http.smallFarm();
-        http.post("/api/varieties", Map.of("speciesKey", "avocado", "name", "Rook & Ärmel +1"));
+        http.post("/api/varieties", Map.of("speciesKey", "avocado", "name", ODD));
         List<String> paths = List.of(
                 "/api/farm",
                 "/api/rules",
                 "/api/plants?search=AV-1",
-                "/api/plants?search=" + URLEncoder.encode("no % such + tree", StandardCharsets.UTF_8),
+                "/api/grafts/find?q=" + URLEncoder.encode(ODD, StandardCharsets.UTF_8),
+                "/api/grafts/find?q=" + UriUtils.encode(ODD, StandardCharsets.UTF_8),
                 "/api/rounds?spotId=1",
                 "/api/varieties",
                 "/api/windows?slipping=false",
                 "/api/trees/AV-1",
                 "/api/weather");
+        assertThat(http.get(paths.get(3)).text())
+                .contains(ODD)
+                .isEqualTo(http.get(paths.get(4)).text());
         for (String units : List.of("length=mm", "length=inch, warmth=F")) {
             JsonNode told = http.getIn(units, together(paths)).json();
             assertThat(told).hasSize(paths.size());

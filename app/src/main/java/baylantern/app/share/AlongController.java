@@ -10,11 +10,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Qualifier;
-import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -75,14 +74,12 @@ class AlongController {
         OneTold told = new OneTold(answer);
         OneAsked asked = new OneAsked(together, path);
         Set<Fact> facts = changes.notingApart(() -> read(asked, told));
-        boolean whole = told.getStatus() == HttpServletResponse.SC_OK;
-        return whole && !MediaType.APPLICATION_JSON.isCompatibleWith(MediaType.valueOf(told.getContentType()))
-                ? new OneRead(path, HttpServletResponse.SC_NOT_ACCEPTABLE, List.of(), null)
-                : new OneRead(
-                        path,
-                        told.getStatus(),
-                        whole ? facts.stream().sorted().collect(Collectors.toList()) : List.of(),
-                        whole ? told.text() : null);
+        if (told.getStatus() != HttpServletResponse.SC_OK) {
+            return new OneRead(path, told.getStatus(), List.of(), null);
+        }
+        return told.isJson()
+                ? new OneRead(path, told.getStatus(), List.copyOf(new TreeSet<>(facts)), told.text())
+                : new OneRead(path, HttpServletResponse.SC_NOT_ACCEPTABLE, List.of(), null);
     }
 
     private void read(OneAsked asked, OneTold told) {

@@ -51,8 +51,9 @@ final class OneAsked extends HttpServletRequestWrapper {
                 "of", path, "an address of a reading here", "This cannot be read together with others.");
     }
 
+    // As a form is written, where a plus is a space.
     private static String decoded(@Nullable String part) {
-        return part == null ? "" : UriUtils.decode(part, StandardCharsets.UTF_8);
+        return part == null ? "" : UriUtils.decode(part.replace('+', ' '), StandardCharsets.UTF_8);
     }
 
     @Override

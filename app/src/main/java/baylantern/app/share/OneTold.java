@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 
 /** The answer to one of several readings asked for together: nothing of it reaches the answer they stand in by itself. */
 final class OneTold extends HttpServletResponseWrapper {
@@ -29,6 +30,12 @@ final class OneTold extends HttpServletResponseWrapper {
     String text() {
         writer.flush();
         return body.toString(StandardCharsets.UTF_8);
+    }
+
+    /** Whether it is told as JSON. */
+    boolean isJson() {
+        MediaType type = headers.getContentType();
+        return type != null && MediaType.APPLICATION_JSON.isCompatibleWith(type);
     }
 
     @Override
