@@ -131,6 +131,8 @@ const PATIENCE_MS = 60_000;
 
 let along = new Set<string>();
 const stale = new Set<string>();
+/** What changed while some were being read: nobody knows whether they were read before or after it. */
+const underWay = new Set<(ReadonlySet<string> | undefined)[]>();
 let timer: ReturnType<typeof setTimeout> | undefined;
 let taking: Promise<void> = Promise.resolve();
 
@@ -180,13 +182,17 @@ async function had(paths: string[], units: Record<string, string>): Promise<Answ
   const anew = paths.filter((_, i) => !held[i]);
   // What changes from here on makes it stale again.
   for (const path of anew) stale.delete(path);
+  const meanwhile: (ReadonlySet<string> | undefined)[] = [];
+  underWay.add(meanwhile);
   let answers: Answer[] = [];
   try {
     if (anew.length > 0) answers = await taken(anew, units);
     const { store: kept, done } = made.transaction("answers", "readwrite");
     await Promise.all([...answers.map((answer) => kept.put(answer)), done]);
   } finally {
-    const read = new Set(answers.map(({ path }) => path));
+    underWay.delete(meanwhile);
+    const sound = answers.filter((answer) => !meanwhile.some((changed) => restsOn(answer, changed)));
+    const read = new Set(sound.map(({ path }) => path));
     for (const path of anew) if (!read.has(path)) stale.add(path);
   }
   return [...held.filter((answer) => answer !== undefined), ...answers];
@@ -273,6 +279,10 @@ export function takeAlong(units: () => Record<string, string>, soon = SETTLED_MS
 
 /** Some facts changed: what rests on one of them is read anew; with none named, everything. */
 export async function grewStale(changed?: ReadonlySet<string>) {
-  for (const { path, facts } of await (await store()).getAll("answers"))
-    if (!changed || !facts || facts.split(" ").some((fact) => changed.has(fact))) stale.add(path);
+  for (const meanwhile of underWay) meanwhile.push(changed);
+  for (const answer of await (await store()).getAll("answers"))
+    if (restsOn(answer, changed)) stale.add(answer.path);
 }
+
+const restsOn = ({ facts }: Answer, changed: ReadonlySet<string> | undefined) =>
+  !changed || !facts || facts.split(" ").some((fact) => changed.has(fact));

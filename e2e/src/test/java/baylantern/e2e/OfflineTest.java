@@ -6,10 +6,13 @@ import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -32,6 +35,19 @@ class OfflineTest extends ScreenTest {
     private static final long DAY_MS = 86_400_000;
     private static final int LOOKS = 12;
     private static final Pattern CODE = Pattern.compile("^([A-Z]{2}-\\d+-\\d+): ");
+
+    private static final String KEPT_SPOTS = """
+            async () => {
+              const made = await new Promise((done) => {
+                const asked = indexedDB.open("bay-lantern");
+                asked.onsuccess = () => done(asked.result);
+              });
+              return new Promise((done) => {
+                const asked = made.transaction("answers").objectStore("answers").get("/api/spots");
+                asked.onsuccess = () => done(JSON.stringify(asked.result?.body ?? null));
+              });
+            }
+            """;
 
     private static Lantern lantern;
 
@@ -82,6 +98,14 @@ class OfflineTest extends ScreenTest {
             }
         }
         return acts;
+    }
+
+    private static String post(String path, String body) {
+        try {
+            return lantern.post(path, body).body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static String told(JsonElement act, String what) {
@@ -345,6 +369,24 @@ class OfflineTest extends ScreenTest {
         assertThat(heading(phone, "Everything is on the farm")).isVisible();
         Assertions.assertThat(told(acts().get(0), "sentence")).startsWith(second);
         Assertions.assertThat(told(acts().get(0), "farmDay")).isEqualTo("" + before);
+    }
+
+    @Test
+    void whatChangesWhileItIsOnItsWayIsTakenAnew() throws IOException {
+        Page phone = handset.page();
+        List<String> late = new ArrayList<>();
+        phone.route(url -> url.contains("/api/along") && url.contains("spots"), route -> {
+            APIResponse before = route.fetch();
+            if (late.isEmpty()) {
+                late.add(post("/api/spots", "{\"name\":\"Lower Gate\"}"));
+                // Long enough for the phone to hear of it.
+                phone.waitForTimeout(1_000);
+            }
+            route.fulfill(new Route.FulfillOptions().setResponse(before));
+        });
+        comeIn("Bram");
+        Assertions.assertThat(late).hasSize(1);
+        phone.waitForCondition(() -> phone.evaluate(KEPT_SPOTS).toString().contains("Lower Gate"));
     }
 
     // Whoever waits for a quiet moment only would go out with what was so in the morning.
