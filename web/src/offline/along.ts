@@ -131,6 +131,8 @@ const PATIENCE_MS = 60_000;
 
 let along = new Set<string>();
 const stale = new Set<string>();
+/** What each was read from, as it was kept since this page was opened; what is older is stale. */
+const readFrom = new Map<string, string | null>();
 /** What changed while some were being read: nobody knows whether they were read before or after it. */
 const underWay = new Set<(ReadonlySet<string> | undefined)[]>();
 let timer: ReturnType<typeof setTimeout> | undefined;
@@ -145,6 +147,7 @@ export const readAlong = async () => {
 
 /** Keeps an answer as it was read. */
 export async function keep(answer: Answer) {
+  readFrom.set(answer.path, answer.facts);
   await (await store()).put("answers", answer);
 }
 
@@ -188,10 +191,11 @@ async function had(paths: string[], units: Record<string, string>): Promise<Answ
   try {
     if (anew.length > 0) answers = await taken(anew, units);
     const { store: kept, done } = made.transaction("answers", "readwrite");
+    for (const { path, facts } of answers) readFrom.set(path, facts);
     await Promise.all([...answers.map((answer) => kept.put(answer)), done]);
   } finally {
     underWay.delete(meanwhile);
-    const sound = answers.filter((answer) => !meanwhile.some((changed) => restsOn(answer, changed)));
+    const sound = answers.filter(({ facts }) => !meanwhile.some((changed) => restsOn(facts, changed)));
     const read = new Set(sound.map(({ path }) => path));
     for (const path of anew) if (!read.has(path)) stale.add(path);
   }
@@ -280,9 +284,10 @@ export function takeAlong(units: () => Record<string, string>, soon = SETTLED_MS
 /** Some facts changed: what rests on one of them is read anew; with none named, everything. */
 export async function grewStale(changed?: ReadonlySet<string>) {
   for (const meanwhile of underWay) meanwhile.push(changed);
-  for (const answer of await (await store()).getAll("answers"))
-    if (restsOn(answer, changed)) stale.add(answer.path);
+  // What is kept is not looked through for each change: a phone would do little else where many are at work.
+  for (const [path, facts] of readFrom) if (restsOn(facts, changed)) stale.add(path);
+  if (!changed) for (const path of await (await store()).getAllKeys("answers")) stale.add(path);
 }
 
-const restsOn = ({ facts }: Answer, changed: ReadonlySet<string> | undefined) =>
+const restsOn = (facts: string | null, changed: ReadonlySet<string> | undefined) =>
   !changed || !facts || facts.split(" ").some((fact) => changed.has(fact));
