@@ -111,7 +111,7 @@ class AlongApiTest extends ApiTest {
     }
 
     @Test
-    void nothingIsWrittenAndTheFeedListensToNobodyMore() {
+    void nothingIsWrittenAndAStreamIsNotBegun() {
         http.smallFarm();
         String before = http.get("/api/acts").text();
         for (String way : List.of("/api/acts/1/undo", "/api/people/1", "/api/demo-clock")) {

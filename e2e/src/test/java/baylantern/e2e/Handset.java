@@ -16,6 +16,14 @@ final class Handset implements AutoCloseable {
     private static final int LOOKED_AGAIN_MS = 200;
     private static final int PATIENCE_MS = 60_000;
 
+    /** Its store, opened. */
+    private static final String OPENED = """
+            const made = await new Promise((done) => {
+              const asked = indexedDB.open("bay-lantern");
+              asked.onsuccess = () => done(asked.result);
+            });
+            """;
+
     private final boolean trusts;
     private final String farm;
     private final Path memory;
@@ -86,14 +94,20 @@ final class Handset implements AutoCloseable {
         context.setOffline(false);
     }
 
+    /** What it holds of the farm's answer at an address, as text. */
+    String holds(String path) {
+        return (String) page().evaluate("async (path) => {" + OPENED + """
+                  return new Promise((done) => {
+                    const asked = made.transaction("answers").objectStore("answers").get(path);
+                    asked.onsuccess = () => done(JSON.stringify(asked.result?.body ?? null));
+                  });
+                }
+                """, path);
+    }
+
     /** What it holds of the farm, by the names of its stores. */
     List<?> holds() {
-        return (List<?>) page().evaluate("""
-                async () => {
-                  const made = await new Promise((done) => {
-                    const asked = indexedDB.open("bay-lantern");
-                    asked.onsuccess = () => done(asked.result);
-                  });
+        return (List<?>) page().evaluate("async () => {" + OPENED + """
                   const held = [];
                   for (const name of made.objectStoreNames) {
                     const count = await new Promise((done) => {

@@ -36,19 +36,6 @@ class OfflineTest extends ScreenTest {
     private static final int LOOKS = 12;
     private static final Pattern CODE = Pattern.compile("^([A-Z]{2}-\\d+-\\d+): ");
 
-    private static final String KEPT_SPOTS = """
-            async () => {
-              const made = await new Promise((done) => {
-                const asked = indexedDB.open("bay-lantern");
-                asked.onsuccess = () => done(asked.result);
-              });
-              return new Promise((done) => {
-                const asked = made.transaction("answers").objectStore("answers").get("/api/spots");
-                asked.onsuccess = () => done(JSON.stringify(asked.result?.body ?? null));
-              });
-            }
-            """;
-
     private static Lantern lantern;
 
     private Handset handset;
@@ -386,7 +373,7 @@ class OfflineTest extends ScreenTest {
         });
         comeIn("Bram");
         Assertions.assertThat(late).hasSize(1);
-        phone.waitForCondition(() -> phone.evaluate(KEPT_SPOTS).toString().contains("Lower Gate"));
+        phone.waitForCondition(() -> handset.holds("/api/spots").contains("Lower Gate"));
     }
 
     // Whoever waits for a quiet moment only would go out with what was so in the morning.
