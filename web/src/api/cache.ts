@@ -36,9 +36,14 @@ const heard = new Set<(changed?: ReadonlySet<string>) => void>();
 /** Tells whoever keeps answers elsewhere which facts have changed; none named stands for all. */
 export const onFacts = (listener: (changed?: ReadonlySet<string>) => void) => heard.add(listener);
 
+/** Tells whoever keeps answers elsewhere, and them alone. */
+export function keptChanged(changed?: ReadonlySet<string>) {
+  for (const listener of heard) listener(changed);
+}
+
 /** Some facts have changed: every answer that rests on one of them is read anew. */
 export function factsChanged(changed: ReadonlySet<string>) {
-  for (const listener of heard) listener(changed);
+  keptChanged(changed);
   queryClient.invalidateQueries({
     predicate: ({ state }) => {
       const facts = isHeld(state.data) ? restsOn.get(state.data) : undefined;
@@ -47,10 +52,13 @@ export function factsChanged(changed: ReadonlySet<string>) {
   });
 }
 
-/** Everything is read anew: nobody knows what somebody else changed. */
+/** What is shown is read anew. */
+export const readAnew = () => queryClient.invalidateQueries();
+
+/** Everything may be another: nobody knows what changed. */
 export function allChanged() {
-  for (const listener of heard) listener();
-  return queryClient.invalidateQueries();
+  keptChanged();
+  return readAnew();
 }
 
 /** Whether anybody is signed in here is asked anew. */

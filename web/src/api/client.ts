@@ -1,6 +1,6 @@
 import createClient, { type Middleware } from "openapi-fetch";
 import { chosen, unitWords, whenChosen } from "../units";
-import { allChanged, factsChanged, noteFacts, whoChanged } from "./cache";
+import { allChanged, factsChanged, noteFacts, readAnew, whoChanged } from "./cache";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -52,15 +52,18 @@ async function steady(request: Request): Promise<Response> {
   }
 }
 
-/** The newest change there was before the first answer was read. */
-export const first = { mark: "" };
+/**
+ * The newest change this page has taken in: what it shows, and what it keeps, is told stale by every one up to it. It begins
+ * with the newest there was before the first answer was read.
+ */
+export const step = { mark: "" };
 
 export function heard(response: Response) {
-  first.mark ||= response.headers.get("Lantern-Mark") ?? "";
+  step.mark ||= response.headers.get("Lantern-Mark") ?? "";
   const changed = response.headers.get(CHANGED);
   if (changed) factsChanged(new Set(changed.split(" ")));
   // Somebody else was first: what is on the screen is not how things stand.
-  if (response.status === CONFLICT) allChanged();
+  if (response.status === CONFLICT) readAnew();
   if (response.status === SIGNED_OUT && !response.url.endsWith("/farm")) whoChanged();
 }
 
@@ -134,6 +137,12 @@ export async function told<T>(answer: Promise<Answer<T>>): Promise<T> {
   }
   noteFacts(settled.data, settled.response.headers.get(FACTS));
   return settled.data as T;
+}
+
+/** Which facts changed since a mark, and up to which mark that is so; none told where the farm cannot say. */
+export async function changedSince(mark: string): Promise<{ mark: string; changed?: ReadonlySet<string> }> {
+  const { facts, ...now } = await told(api.GET("/api/changes/since", { params: { query: { mark } } }));
+  return { ...now, changed: facts && new Set(facts) };
 }
 
 export default api;

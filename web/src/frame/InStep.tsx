@@ -1,5 +1,5 @@
-import { allChanged, factsChanged, whoChanged } from "../api/cache";
-import { first, page } from "../api/client";
+import { allChanged, factsChanged, keptChanged, whoChanged } from "../api/cache";
+import { changedSince, page, step } from "../api/client";
 
 const FEED = "/api/changes";
 const ONE_LISTENS = "bay-lantern-listens";
@@ -12,21 +12,45 @@ interface News {
 }
 
 const others = new BroadcastChannel(FEED);
-let known = first.mark;
+let known = step.mark;
+let behind = 0;
 let listening = false;
 
 /** Marks count on: "4f1c-12" follows "4f1c-11". */
-function follows(mark: string) {
+function follows(mark: string, before: string) {
   const cut = mark.lastIndexOf("-");
-  return known === mark.slice(0, cut + 1) + (Number(mark.slice(cut + 1)) - 1);
+  return before === mark.slice(0, cut + 1) + (Number(mark.slice(cut + 1)) - 1);
 }
 
 function take({ mark, changed }: News) {
   if (mark === known) return;
-  const missed = known !== "" && !(changed && follows(mark));
+  const before = known || step.mark;
   known = mark;
-  if (missed) allChanged();
-  else if (changed && !changed.startsWith(page)) factsChanged(new Set(changed.split(" ").slice(1)));
+  if (before !== "" && !(changed && follows(mark, before))) {
+    catchUp(before);
+    return;
+  }
+  if (changed) heardOf(new Set(changed.split(" ").slice(1)), changed.startsWith(page));
+  if (behind === 0) step.mark = mark;
+}
+
+// What this page changed itself is told by its own answers, but perhaps later than this.
+const heardOf = (changed: ReadonlySet<string>, own: boolean) =>
+  own ? keptChanged(changed) : factsChanged(changed);
+
+/** Some changes were missed: the farm is asked which, so that what did not change need not be read anew. */
+async function catchUp(before: string) {
+  behind++;
+  try {
+    const { mark, changed } = await changedSince(before);
+    if (changed) factsChanged(changed);
+    else allChanged();
+    step.mark = mark;
+  } catch {
+    allChanged();
+  } finally {
+    behind--;
+  }
 }
 
 function tell(news: News) {

@@ -1,5 +1,5 @@
-import type { Schemas } from "../api/client";
-import { clock, contact, tellsTime } from "./contact";
+import { changedSince, type Schemas, step } from "../api/client";
+import { BROKEN, clock, contact, tellsTime } from "./contact";
 import { learnNames } from "./names";
 import { type Answer, about, setAbout, store } from "./store";
 
@@ -131,7 +131,7 @@ const PATIENCE_MS = 60_000;
 
 let along = new Set<string>();
 const stale = new Set<string>();
-/** What each was read from, as it was kept since this page was opened; what is older is stale. */
+/** What each was read from. */
 const readFrom = new Map<string, string | null>();
 /** What changed while some were being read: nobody knows whether they were read before or after it. */
 const underWay = new Set<(ReadonlySet<string> | undefined)[]>();
@@ -163,17 +163,13 @@ async function pictureTaken(path: string, units: Record<string, string>) {
   await response.arrayBuffer();
 }
 
-/** Reads some anew, all of one moment of the farm; answers what was read. */
-async function taken(paths: string[], units: Record<string, string>): Promise<Answer[]> {
+/** Reads some anew, all of one moment of the farm. */
+async function taken(paths: string[], units: Record<string, string>): Promise<Schemas["share.OneRead"][]> {
   const of = new URLSearchParams(paths.map((path) => ["of", path]));
   const response = await asked(`/api/along?${of}`, units);
   if (!response.ok) throw new Error(`taking along: ${response.status}`);
   tellsTime(response);
-  const told: Schemas["share.OneRead"][] = await response.json();
-  const at = Date.now() + clock.lead;
-  return told
-    .filter(({ status }) => status === 200)
-    .map(({ path, body, facts }) => ({ path, at, body, facts: facts.join(" ") }));
+  return response.json();
 }
 
 /** What of these is kept as it still is, and the rest of them read anew and kept. */
@@ -187,22 +183,56 @@ async function had(paths: string[], units: Record<string, string>): Promise<Answ
   for (const path of anew) stale.delete(path);
   const meanwhile: (ReadonlySet<string> | undefined)[] = [];
   underWay.add(meanwhile);
-  let answers: Answer[] = [];
+  const settled = new Map<string, string>();
+  const answers: Answer[] = [];
   try {
-    if (anew.length > 0) answers = await taken(anew, units);
+    const told = anew.length > 0 ? await taken(anew, units) : [];
+    const at = Date.now() + clock.lead;
     const { store: kept, done } = made.transaction("answers", "readwrite");
+    for (const { path, status, body, facts: of } of told) {
+      const facts = of.join(" ");
+      if (status === 200) answers.push({ path, at, body, facts });
+      // What the farm has not any more is not held either; where it is out of order, what is held is better than nothing.
+      else if (status < BROKEN) kept.delete(path);
+      if (status < BROKEN) settled.set(path, facts);
+    }
     for (const { path, facts } of answers) readFrom.set(path, facts);
     await Promise.all([...answers.map((answer) => kept.put(answer)), done]);
   } finally {
     underWay.delete(meanwhile);
-    const sound = answers.filter(({ facts }) => !meanwhile.some((changed) => restsOn(facts, changed)));
-    const read = new Set(sound.map(({ path }) => path));
-    for (const path of anew) if (!read.has(path)) stale.add(path);
+    for (const path of anew) {
+      const facts = settled.get(path);
+      if (facts === undefined || meanwhile.some((changed) => restsOn(facts, changed))) stale.add(path);
+    }
   }
   return [...held.filter((answer) => answer !== undefined), ...answers];
 }
 
+/** Up to which change of the farm what is held stands, and in which units it was read. */
+interface AsOf {
+  mark: string;
+  units: string;
+}
+
+let caughtUp = false;
+
+/** Once a page was opened, the farm is asked what changed since one last took along; where it cannot say, all may have. */
+async function catchUp(units: string) {
+  if (caughtUp) return;
+  const asOf = await about<AsOf>("asOf");
+  const { changed } = await changedSince(asOf?.units === units ? asOf.mark : "");
+  for (const { path, facts } of await (await store()).getAll("answers"))
+    if (!readFrom.has(path)) readFrom.set(path, facts);
+  await grewStale(changed);
+  // Who may do what is no fact.
+  stale.add("/api/farm");
+  caughtUp = true;
+}
+
 async function takeAll(units: () => Record<string, string>) {
+  const readIn = JSON.stringify(units());
+  await catchUp(readIn);
+  const { mark } = step;
   const seen = new Set<string>();
   let waiting: string[] = [];
   const names: [string, string][] = [];
@@ -234,6 +264,8 @@ async function takeAll(units: () => Record<string, string>) {
   }
   await learnNames(names);
   await drop(seen);
+  if (![...seen].some((path) => stale.has(path)))
+    await setAbout("asOf", { mark, units: readIn } satisfies AsOf);
 }
 
 /** Which farm it is, and who is at work. */

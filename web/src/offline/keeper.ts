@@ -1,4 +1,4 @@
-import { allChanged, onFacts, whoChanged } from "../api/cache";
+import { onFacts, readAnew, whoChanged } from "../api/cache";
 import { headings, ProblemError, type Schemas } from "../api/client";
 import { seems } from "../share/seems";
 import { grewStale, isAlong, keep, readAlong, takeAlong } from "./along";
@@ -193,11 +193,12 @@ async function lookAgain() {
   }
 }
 
-/** There is contact again: what waited is sent, and then everything is read anew. */
+/** There is contact again: what waited is sent, then what is shown is read anew, and what changed meanwhile is taken along. */
 async function back() {
   stands({ lostAt: 0 });
   await flush();
-  await allChanged();
+  takeAlong(heads);
+  await readAnew();
 }
 
 let heads: () => Record<string, string> = () => ({});
@@ -210,7 +211,6 @@ export async function begin(units: () => Record<string, string>) {
     await grewStale(changed);
     takeAlong(heads);
   });
-  await grewStale();
   for (const event of ["online", "offline", "focus"]) addEventListener(event, look);
   setInterval(look, SEND_AGAIN_MS);
   takeAlong(heads, 500);

@@ -17,6 +17,7 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.context.TestPropertySource;
+import tools.jackson.databind.JsonNode;
 
 /** What one writes, another hears at once, with what it touches and who did it; and what did not come about is not told. */
 @TestPropertySource(properties = {"lantern.demo=true", "lantern.demo-times=0"})
@@ -90,6 +91,41 @@ class FeedApiTest extends ApiTest {
             assertThat(nth(line.next("id:"))).isEqualTo(nth(mark) + 1);
             assertThat(line.next("data:")).startsWith("- ").contains("DAY");
         }
+    }
+
+    @Test
+    void whoWasAwayIsToldWhatChangedSinceAndNothingElse() {
+        http.smallFarm();
+        String before = mark();
+        assertThat(since(before)).isEmpty();
+        http.post("/api/people", Map.of("name", "Runa"));
+        String between = mark();
+        http.post("/api/spots", Map.of("name", "Lower Gate"));
+        assertThat(since(before)).contains("PEOPLE", "SPOTS").doesNotContain("GRAFTS", "DAY");
+        assertThat(since(between)).contains("SPOTS").doesNotContain("PEOPLE");
+        assertThat(since(mark())).isEmpty();
+        // Of another start, of days to come, or no mark at all: nobody knows.
+        String start = before.substring(0, before.lastIndexOf('-'));
+        for (String unknown : List.of("", "0000-1", start, start + "-9999", start + "-1-2", start + "--1")) {
+            assertThat(http.get("/api/changes/since?mark=" + unknown).json().has("facts"))
+                    .as(unknown)
+                    .isFalse();
+        }
+        assertThat(http.get("/api/changes/since").status()).isEqualTo(400);
+    }
+
+    private String mark() {
+        return http.get("/api/people")
+                .whole()
+                .headers()
+                .firstValue("Lantern-Mark")
+                .orElseThrow();
+    }
+
+    private List<String> since(String mark) {
+        JsonNode told = http.get("/api/changes/since?mark=" + mark).json();
+        assertThat(told.get("mark").asString()).isEqualTo(mark());
+        return told.get("facts").valueStream().map(JsonNode::asString).toList();
     }
 
     @Test

@@ -376,6 +376,29 @@ class OfflineTest extends ScreenTest {
         phone.waitForCondition(() -> handset.holds("/api/spots").contains("Lower Gate"));
     }
 
+    @Test
+    void aPhoneThatWasAwayTakesAlongWhatChangedMeanwhileAndNothingElse() throws IOException {
+        Page phone = comeIn("Bram");
+        List<String> read = new ArrayList<>();
+        phone.onRequest(request -> {
+            if (request.url().contains("/api/along")) {
+                read.addAll(List.of(request.url().split("of=")));
+            }
+        });
+        phone.reload();
+        handset.hasTakenAlong();
+        Assertions.assertThat(read).as("where nothing changed").hasSizeLessThan(12);
+        read.clear();
+        phone.navigate("about:blank");
+        post("/api/spots", "{\"name\":\"Upper Gate\"}");
+        handset.cut();
+        phone.navigate("/rounds");
+        assertThat(now(phone)).isVisible();
+        handset.joined();
+        phone.waitForCondition(() -> handset.holds("/api/spots").contains("Upper Gate"));
+        Assertions.assertThat(read).as("where a place is new").hasSizeLessThan(200);
+    }
+
     // Whoever waits for a quiet moment only would go out with what was so in the morning.
     @Test
     void whereSomethingChangesAllTheTimeItIsTakenAlongAllTheSame() throws IOException {

@@ -1,11 +1,16 @@
 package baylantern.app.platform;
 
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
@@ -27,6 +32,10 @@ public class ChangeFeed {
     private final String start = UUID.randomUUID().toString().substring(0, 8);
 
     private final AtomicLong count = new AtomicLong();
+
+    /** Which change of a fact was its newest. */
+    private final Map<Fact, Long> newest = new EnumMap<>(Fact.class);
+
     private final Set<FeedListener> listeners = ConcurrentHashMap.newKeySet();
     private final ExecutorService senders = Executors.newCachedThreadPool(work -> {
         Thread thread = new Thread(work, "tells what changed");
@@ -41,6 +50,30 @@ public class ChangeFeed {
 
     private String mark(long nth) {
         return start + "-" + nth;
+    }
+
+    /**
+     * What changed since a mark.
+     *
+     * @param mark the newest change: what came until then is told
+     * @param facts the facts that changed; null where the mark is of another start, and nobody knows
+     */
+    record Since(String mark, @Nullable Set<Fact> facts) {}
+
+    /** What changed since a mark, so that somebody who was away need not take everything for changed. */
+    synchronized Since since(String mark) {
+        Matcher known = Pattern.compile(start + "-(\\d{1,18})").matcher(mark);
+        if (!known.matches()) {
+            return new Since(mark(), null);
+        }
+        long nth = Long.parseLong(known.group(1));
+        Set<Fact> changed = EnumSet.noneOf(Fact.class);
+        newest.forEach((fact, at) -> {
+            if (at > nth) {
+                changed.add(fact);
+            }
+        });
+        return new Since(mark(), nth > count.get() ? null : changed);
     }
 
     /**
@@ -64,8 +97,10 @@ public class ChangeFeed {
      * @param by the request that changed it; null where none did
      */
     synchronized void tell(Set<Fact> facts, @Nullable String by) {
-        FeedListener.News news = new FeedListener.News(
-                mark(count.incrementAndGet()), (by == null ? "-" : by) + " " + FactsAdvice.words(facts));
+        long nth = count.incrementAndGet();
+        facts.forEach(fact -> newest.put(fact, nth));
+        FeedListener.News news =
+                new FeedListener.News(mark(nth), (by == null ? "-" : by) + " " + FactsAdvice.words(facts));
         listeners.forEach(one -> one.tell(news));
     }
 

@@ -2,6 +2,7 @@ package baylantern.app.platform;
 
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -21,5 +22,12 @@ class FeedController {
     @GetMapping(path = "/api/changes", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter changes() {
         return feed.listen(doer.device());
+    }
+
+    /** What changed since a mark was heard. */
+    @Needs(Role.GUEST)
+    @GetMapping("/api/changes/since")
+    ChangeFeed.Since since(@RequestParam String mark) {
+        return feed.since(mark);
     }
 }

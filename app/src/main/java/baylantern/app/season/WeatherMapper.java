@@ -35,6 +35,13 @@ interface WeatherMapper {
 
     int standAgain(@Param("actId") long actId);
 
+    /** What a station told of a day and what comes after it, and every forecast of one, oldest first. */
+    List<WeatherRow> ofStation(@Param("day") LocalDate day);
+
+    /** The last recorded day before another; null where there is none. */
+    @Nullable
+    LocalDate recordedBefore(@Param("day") LocalDate day);
+
     int deleteStationFrom(@Param("day") LocalDate day);
 
     int deleteForecasts();

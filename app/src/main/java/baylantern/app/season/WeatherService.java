@@ -211,23 +211,34 @@ public class WeatherService implements DayListener, Undoer {
         dayTurned();
     }
 
-    /** Lets the station tell what it measured since it was last asked, and what it expects. */
+    /**
+     * Lets the station tell what it measured since it was last asked, and what it expects. What it told already stands: a farm
+     * opened again on the same day has no other weather, and nothing that goes by it is reckoned anew.
+     */
     @Override
     @Transactional
     public void dayTurned() {
-        Long seed = mapper.stationSeed();
         LocalDate today = clock.today();
+        List<WeatherRow> told = told(today);
+        if (told.equals(mapper.ofStation(today))) {
+            return;
+        }
         Rows.any(mapper.deleteForecasts());
         Rows.any(mapper.deleteStationFrom(today));
-        if (seed != null) {
-            LocalDate last = extent().last();
-            LocalDate earliest = today.minusDays(STATION_BACK_DAYS);
-            LocalDate next = last == null || last.isBefore(earliest) ? earliest : last.plusDays(1);
-            fetch(seed, next, today);
-        }
+        store(told, null);
     }
 
-    void fetch(long seed, LocalDate from, LocalDate today) {
+    private List<WeatherRow> told(LocalDate today) {
+        Long seed = mapper.stationSeed();
+        if (seed == null) {
+            return List.of();
+        }
+        LocalDate last = mapper.recordedBefore(today);
+        LocalDate earliest = today.minusDays(STATION_BACK_DAYS);
+        return told(seed, last == null || last.isBefore(earliest) ? earliest : last.plusDays(1), today);
+    }
+
+    private List<WeatherRow> told(long seed, LocalDate from, LocalDate today) {
         List<WeatherRow> rows = new ArrayList<>();
         var climate = climates.climate();
         if (from.isBefore(today)) {
@@ -236,7 +247,11 @@ public class WeatherService implements DayListener, Undoer {
         }
         station.forecast(climate, seed, today)
                 .forEach(r -> rows.add(WeatherRow.of(r, WeatherDay.Origin.FORECAST, true)));
-        store(rows, null);
+        return rows;
+    }
+
+    void fetch(long seed, LocalDate from, LocalDate today) {
+        store(told(seed, from, today), null);
     }
 
     /** Normals fitted from the record, for the grower to look at. */

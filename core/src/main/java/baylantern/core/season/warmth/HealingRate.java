@@ -15,8 +15,9 @@ import java.util.stream.IntStream;
 public record HealingRate(double leastC, double bestC, double mostC) {
 
     private static final int POINTS = 24;
-    private static final double[] SINE = IntStream.range(0, POINTS)
-            .mapToDouble(i -> Math.sin(2 * Math.PI * (i + 0.5) / POINTS))
+    // From the coldest to the warmest; while the day cools it passes the same once more.
+    private static final double[] SINE = IntStream.range(0, POINTS / 2)
+            .mapToDouble(i -> Math.sin(2 * Math.PI * (i + 0.5 - POINTS / 4) / POINTS))
             .toArray();
 
     /** Requires {@code leastC < bestC < mostC}. */
@@ -54,6 +55,6 @@ public record HealingRate(double leastC, double bestC, double mostC) {
         for (double sine : SINE) {
             sum += at(mean + half * sine);
         }
-        return sum / POINTS;
+        return sum / SINE.length;
     }
 }

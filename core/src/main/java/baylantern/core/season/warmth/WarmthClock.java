@@ -1,7 +1,6 @@
 package baylantern.core.season.warmth;
 
 import baylantern.core.season.weather.Weather;
-import baylantern.core.season.weather.WeatherDay;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 
@@ -17,10 +16,7 @@ public final class WarmthClock implements HealingClock {
     /** Reckons the clock from the first to the last day. */
     public WarmthClock(HealingRate rate, Weather weather, LocalDate first, LocalDate last) {
         int days = (int) ChronoUnit.DAYS.between(first, last) + 1;
-        this.sums = DailySums.of(first, days, day -> {
-            WeatherDay at = weather.on(day);
-            return rate.over(at.minC(), at.maxC());
-        });
+        this.sums = DailySums.of(first, days, weather.byWarmth(rate::over));
     }
 
     @Override
