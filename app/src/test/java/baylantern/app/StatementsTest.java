@@ -76,6 +76,16 @@ class StatementsTest {
         assertThat(TableVault.TABLES).containsExactlyInAnyOrderElementsOf(made);
     }
 
+    // The store goes through such a list anew for each row it finds: of many, many times many.
+    @Test
+    void noListOfManyStandsWithinAnother() throws IOException {
+        for (Path mapper : mappers()) {
+            assertThat(Files.readString(mapper))
+                    .as(mapper.toString())
+                    .doesNotContainPattern("IN \\(SELECT[^()]*ANY\\(");
+        }
+    }
+
     // A statement that says its facts itself leaves out how grafts stand only where it does not look at it.
     @Test
     void whoSaysTheirFactsSaysThemRightly() throws IOException {

@@ -63,8 +63,14 @@ interface CareMapper {
     /** Those of some grafts whose plant was taken off the lists, in order. */
     List<Long> onTakenOff(@Param("ids") Collection<Long> ids);
 
-    /** Grafts on some plants, in order. */
-    List<Long> graftsOn(@Param("plantIds") Collection<Long> plantIds);
+    /** Grafts on a plant, in order. */
+    List<Long> graftsOn(@Param("plantId") long plantId);
+
+    /** The stems of many plants. What names many rows is asked of one table at a time: a list within a list is gone through for each row. */
+    List<Long> stemsOf(@Param("plantIds") Collection<Long> plantIds);
+
+    /** The grafts on many stems. */
+    List<Long> graftsOnStems(@Param("stemIds") Collection<Long> stemIds);
 
     /** Codes of living grafts on a plant, in order. */
     List<String> livingOn(@Param("plantId") long plantId);

@@ -144,7 +144,7 @@ class TreeService {
     }
 
     private String sentence(Graft graft, Plant stock, Spot to) {
-        List<String> others = grafts.byIds(care.graftsOn(List.of(stock.id()))).stream()
+        List<String> others = grafts.byIds(care.graftsOn(stock.id())).stream()
                 .filter(g -> g.id() != graft.id() && g.state().atLeast(GraftState.MADE))
                 .map(g -> g.code() + ", " + g.varietyName())
                 .toList();
@@ -169,7 +169,7 @@ class TreeService {
     /** What the tree of a code grew from, and when it may fruit first. */
     Tree grown(String code) {
         Plant tree = plants.plantByCode(code).orElseThrow(() -> FarmProblem.unknown("plant", code));
-        return grafts.byIds(care.graftsOn(List.of(tree.id()))).stream()
+        return grafts.byIds(care.graftsOn(tree.id())).stream()
                 .filter(g -> g.state().atLeast(GraftState.LEAFED) && g.of().varietyId() == varietyOf(tree))
                 .min(Comparator.comparing(Graft::madeOn).thenComparing(Graft::id))
                 .map(g -> new Tree(tree, g.code(), g.madeOn(), fruit(g.madeOn())))

@@ -30,6 +30,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BiConsumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -42,7 +43,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse {
 
-    private static final int BATCH = 1000;
+    private static final int BATCH = 500;
     static final String ISOLATE = "ISOLATE";
 
     private final CareMapper care;
@@ -135,7 +136,16 @@ class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse 
         if (plantIds == null) {
             return care.graftsWithVisits();
         }
-        return plantIds.isEmpty() ? List.of() : care.graftsOn(plantIds);
+        return each(each(plantIds, care::stemsOf), care::graftsOnStems);
+    }
+
+    private static List<Long> each(Collection<Long> ids, Function<List<Long>, List<Long>> find) {
+        List<Long> all = List.copyOf(ids);
+        List<Long> found = new ArrayList<>();
+        for (int i = 0; i < all.size(); i += BATCH) {
+            found.addAll(find.apply(all.subList(i, Math.min(all.size(), i + BATCH))));
+        }
+        return found;
     }
 
     // Held but visited, or released and still set apart.

@@ -30,6 +30,8 @@ class Authority {
     static final Duration RENEWED_BEFORE = Duration.ofDays(60);
 
     private final Path folder;
+    private final KeyFile own;
+    private final KeyFile ofThisMachine;
     private final Clock machine;
 
     @Autowired
@@ -39,6 +41,8 @@ class Authority {
 
     Authority(Path folder, Clock machine) {
         this.folder = folder;
+        this.own = new KeyFile(folder.resolve("authority.p12"));
+        this.ofThisMachine = new KeyFile(folder.resolve("server.p12"));
         this.machine = machine;
     }
 
@@ -62,18 +66,17 @@ class Authority {
     }
 
     private synchronized KeyFile.Held authority() {
-        Path file = folder.resolve("authority.p12");
         try {
-            KeyFile.Held held = new KeyFile(file).read();
+            KeyFile.Held held = own.read();
             if (held != null) {
                 return held;
             }
             KeyFile.Held made = issuer().authority(Instant.now(machine));
-            new KeyFile(file).write(made);
+            own.write(made);
             return made;
         } catch (GeneralSecurityException | IOException e) {
             throw new Unusable(
-                    "The farm's own authority in " + file
+                    "The farm's own authority in " + own
                             + " cannot be read. Put it back from a copy; or move it away, then a new one is made and each phone must trust the farm anew.",
                     e);
         }
@@ -81,15 +84,14 @@ class Authority {
 
     /** A certificate for what this machine goes by now: the one there is, as long as it fits and lasts, else a new one. */
     synchronized KeyFile.Held server(FarmNet.Here here) {
-        KeyFile file = new KeyFile(folder.resolve("server.p12"));
         KeyFile.Held authority = authority();
-        KeyFile.Held there = there(file);
+        KeyFile.Held there = there(ofThisMachine);
         if (there != null && fits(there.certificate(), authority.certificate(), here)) {
             return there;
         }
         try {
             KeyFile.Held made = issuer().server(authority, here, Instant.now(machine));
-            file.write(made);
+            ofThisMachine.write(made);
             return made;
         } catch (GeneralSecurityException | IOException e) {
             throw new Unusable("No certificate can be written into " + folder + ".", e);

@@ -9,6 +9,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
@@ -16,6 +18,8 @@ import java.security.PrivateKey;
 import java.security.cert.Certificate;
 import java.security.cert.X509Certificate;
 import java.util.Arrays;
+import java.util.Objects;
+import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +34,9 @@ final class KeyFile {
     private static final String NAME = "lantern";
 
     private final Path file;
+
+    /** What was in it when it was last read, for as long as it is the same file: reading it takes long, so that nobody guesses its word. */
+    private final AtomicReference<@Nullable Read> last = new AtomicReference<>();
 
     KeyFile(Path file) {
         this.file = file;
@@ -48,6 +55,14 @@ final class KeyFile {
         }
     }
 
+    private record Read(
+            FileTime changed, long bytes, @Nullable Object key, Held held) {
+
+        boolean stillOf(BasicFileAttributes now) {
+            return changed.equals(now.lastModifiedTime()) && bytes == now.size() && Objects.equals(key, now.fileKey());
+        }
+    }
+
     /**
      * What is in the file.
      *
@@ -60,6 +75,17 @@ final class KeyFile {
         if (!Files.exists(file)) {
             return null;
         }
+        BasicFileAttributes now = Files.readAttributes(file, BasicFileAttributes.class);
+        Read before = last.get();
+        if (before != null && before.stillOf(now)) {
+            return before.held();
+        }
+        Held held = readAnew();
+        last.set(new Read(now.lastModifiedTime(), now.size(), now.fileKey(), held));
+        return held;
+    }
+
+    private Held readAnew() throws GeneralSecurityException, IOException {
         KeyStore store = KeyStore.getInstance("PKCS12");
         try (InputStream in = Files.newInputStream(file)) {
             store.load(in, WORD);
@@ -88,6 +114,12 @@ final class KeyFile {
             channel.force(true);
         }
         Files.move(fresh, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /** Where it is. */
+    @Override
+    public String toString() {
+        return file.toString();
     }
 
     /** The same in memory, as a server takes it. */

@@ -1,6 +1,5 @@
 package baylantern.app.sound;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -54,14 +53,8 @@ record StoreShape(Map<String, Map<String, Column>> columns, Map<String, List<Lis
 
     /** Reads it. */
     static StoreShape read(JdbcTemplate jdbc) {
-        Map<String, String> references = new TreeMap<>();
-        jdbc.query("""
-                SELECT k.table_name, k.column_name, u.table_name FROM information_schema.referential_constraints r
-                JOIN information_schema.key_column_usage k ON k.constraint_name = r.constraint_name
-                JOIN information_schema.table_constraints u ON u.constraint_name = r.unique_constraint_name
-                """, row -> {
-            references.put(low(row.getString(1)) + "." + low(row.getString(2)), low(row.getString(3)));
-        });
+        Bonds bonds = Bonds.read(jdbc);
+        Map<String, String> references = bonds.references();
         Map<String, Map<String, Column>> columns = new TreeMap<>();
         jdbc.query("""
                 SELECT table_name, column_name, data_type, COALESCE(character_maximum_length, numeric_precision),
@@ -82,26 +75,10 @@ record StoreShape(Map<String, Map<String, Column>> columns, Map<String, List<Lis
                                     row.getBoolean(6),
                                     references.get(table + "." + name)));
         });
-        return new StoreShape(columns, once(jdbc));
+        return new StoreShape(columns, bonds.once());
     }
 
-    private static Map<String, List<List<String>>> once(JdbcTemplate jdbc) {
-        Map<String, Map<String, List<String>>> sets = new TreeMap<>();
-        jdbc.query("""
-                SELECT c.table_name, c.constraint_name, k.column_name FROM information_schema.table_constraints c
-                JOIN information_schema.key_column_usage k ON k.constraint_name = c.constraint_name
-                WHERE c.constraint_type IN ('PRIMARY KEY', 'UNIQUE') ORDER BY k.ordinal_position
-                """, row -> {
-            sets.computeIfAbsent(low(row.getString(1)), t -> new TreeMap<>())
-                    .computeIfAbsent(row.getString(2), c -> new ArrayList<>())
-                    .add(low(row.getString(3)));
-        });
-        Map<String, List<List<String>>> once = new TreeMap<>();
-        sets.forEach((table, byName) -> once.put(table, List.copyOf(byName.values())));
-        return once;
-    }
-
-    private static String low(String name) {
+    static String low(String name) {
         return name.toLowerCase(Locale.ROOT);
     }
 
