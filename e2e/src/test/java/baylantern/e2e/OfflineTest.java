@@ -390,13 +390,15 @@ class OfflineTest extends ScreenTest {
         Assertions.assertThat(read).as("where nothing changed").hasSizeLessThan(12);
         read.clear();
         phone.navigate("about:blank");
-        post("/api/spots", "{\"name\":\"Upper Gate\"}");
+        post("/api/cleaning", "{\"personId\":3,\"occasion\":\"SUSPECT\"}");
         handset.cut();
         phone.navigate("/rounds");
         assertThat(now(phone)).isVisible();
+        Assertions.assertThat(handset.holds("/api/cleaning")).doesNotContain("SUSPECT");
         handset.joined();
-        phone.waitForCondition(() -> handset.holds("/api/spots").contains("Upper Gate"));
-        Assertions.assertThat(read).as("where a place is new").hasSizeLessThan(200);
+        handset.hasTakenAlong();
+        Assertions.assertThat(handset.holds("/api/cleaning")).contains("SUSPECT");
+        Assertions.assertThat(read).as("where a blade was cleaned").hasSizeLessThan(12);
     }
 
     // Whoever waits for a quiet moment only would go out with what was so in the morning.

@@ -3,6 +3,7 @@ package baylantern.app.care;
 import baylantern.app.bench.Graft;
 import baylantern.app.bench.GraftFilter;
 import baylantern.app.bench.GraftService;
+import baylantern.app.platform.Rows;
 import baylantern.app.sound.FarmCheck;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -19,7 +20,6 @@ import org.springframework.stereotype.Component;
 class VisitCheck implements FarmCheck {
 
     private static final int MOST = 1_000_000;
-    private static final int BATCH = 1000;
 
     private final VisitPlanner planner;
     private final CareMapper care;
@@ -35,9 +35,7 @@ class VisitCheck implements FarmCheck {
     public List<String> amiss() {
         List<Graft> all = grafts.list(GraftFilter.ALL, MOST);
         Set<String> wrong = new TreeSet<>(Comparator.naturalOrder());
-        for (int i = 0; i < all.size(); i += BATCH) {
-            some(all.subList(i, Math.min(all.size(), i + BATCH)), wrong);
-        }
+        Rows.portions(all).forEach(part -> some(part, wrong));
         return new ArrayList<>(wrong);
     }
 

@@ -43,7 +43,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse {
 
-    private static final int BATCH = 500;
     static final String ISOLATE = "ISOLATE";
 
     private final CareMapper care;
@@ -140,12 +139,9 @@ class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse 
     }
 
     private static List<Long> each(Collection<Long> ids, Function<List<Long>, List<Long>> find) {
-        List<Long> all = List.copyOf(ids);
-        List<Long> found = new ArrayList<>();
-        for (int i = 0; i < all.size(); i += BATCH) {
-            found.addAll(find.apply(all.subList(i, Math.min(all.size(), i + BATCH))));
-        }
-        return found;
+        return Rows.portions(List.copyOf(ids)).stream()
+                .flatMap(some -> find.apply(some).stream())
+                .toList();
     }
 
     // Held but visited, or released and still set apart.
@@ -163,10 +159,7 @@ class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse 
     }
 
     private void plan(Collection<Long> ids, BiConsumer<Graft, GraftLife> settle) {
-        List<Long> all = ids.stream().sorted().toList();
-        for (int i = 0; i < all.size(); i += BATCH) {
-            planSome(grafts.byIds(all.subList(i, Math.min(all.size(), i + BATCH))), settle);
-        }
+        Rows.portions(ids.stream().sorted().toList()).forEach(some -> planSome(grafts.byIds(some), settle));
     }
 
     private void planSome(List<Graft> which, BiConsumer<Graft, GraftLife> settle) {

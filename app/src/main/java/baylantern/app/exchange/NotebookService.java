@@ -18,6 +18,7 @@ import baylantern.app.platform.Changes;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Pen;
+import baylantern.app.platform.Rows;
 import baylantern.app.platform.Undoer;
 import baylantern.core.care.GraftState;
 import baylantern.core.care.Sign;
@@ -44,8 +45,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Brings an old notebook into the farm, all or nothing, and takes it back whole. */
 @Service
 public class NotebookService implements Undoer {
-
-    private static final int BATCH = 250;
 
     /** Days after which a fate that is known needs no more visits. */
     private static final int CLOSED_AFTER = 150;
@@ -149,9 +148,7 @@ public class NotebookService implements Undoer {
 
         void takeAll(List<NotebookGraft> rows) {
             giveCodes(rows);
-            for (int i = 0; i < rows.size(); i += BATCH) {
-                takeSome(rows.subList(i, Math.min(rows.size(), i + BATCH)));
-            }
+            Rows.portions(rows).forEach(this::takeSome);
         }
 
         // Plants, their stems, grafts and looks, each sort written at once.

@@ -4,6 +4,7 @@ import baylantern.app.place.Plant;
 import baylantern.app.place.PlantService;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Rows;
 import baylantern.core.lineage.Health;
 import baylantern.core.lineage.Lineage;
 import baylantern.core.lineage.Node;
@@ -25,7 +26,6 @@ public class LineageService {
 
     private static final int COLUMNS = 2;
     private static final int MOST_DRAWN = 7;
-    private static final int BATCH = 1000;
 
     private final LineageShelf shelf;
     private final HoldBook holds;
@@ -73,9 +73,7 @@ public class LineageService {
         Map<Node, Member> found = new HashMap<>();
         nodes.stream().collect(Collectors.groupingBy(Node::kind)).forEach((kind, some) -> {
             List<Long> ids = some.stream().map(Node::id).distinct().toList();
-            for (int i = 0; i < ids.size(); i += BATCH) {
-                put(kind, ids.subList(i, Math.min(ids.size(), i + BATCH)), found);
-            }
+            Rows.portions(ids).forEach(part -> put(kind, part, found));
         });
         return found;
     }

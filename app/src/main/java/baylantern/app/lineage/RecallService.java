@@ -22,8 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class RecallService implements Undoer {
 
-    private static final int BATCH = 500;
-
     private final RecallMapper mapper;
     private final LineageShelf shelf;
     private final LineageService lineage;
@@ -151,10 +149,7 @@ public class RecallService implements Undoer {
     long write(TestEntry entry, String name, List<RecallMapper.NewHold> holds, @Nullable Long act) {
         tests.write(entry, act);
         long id = mapper.insertRecall(entry.key(), name, entry, act);
-        for (int i = 0; i < holds.size(); i += BATCH) {
-            List<RecallMapper.NewHold> some = holds.subList(i, Math.min(holds.size(), i + BATCH));
-            Rows.all(mapper.insertHolds(id, some, act), some.size());
-        }
+        Rows.portions(holds).forEach(some -> Rows.all(mapper.insertHolds(id, some, act), some.size()));
         return id;
     }
 

@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Where screens listen for what others change. It has no end, and so is no answer of the API document. */
+/** Where screens listen for what others change, which has no end and so is no answer of the API document, and ask what they missed. */
 @RestController
 class FeedController {
 

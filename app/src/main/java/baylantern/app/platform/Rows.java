@@ -1,7 +1,12 @@
 package baylantern.app.platform;
 
-/** What the number of rows a statement changed must come to. */
+import java.util.List;
+import java.util.stream.IntStream;
+
+/** How many rows a statement must change, and how many it takes at once. */
 public final class Rows {
+
+    private static final int PORTION = 500;
 
     private Rows() {}
 
@@ -45,5 +50,12 @@ public final class Rows {
         oneOr(
                 changed,
                 FarmProblem.conflict(what + " was changed by somebody else meanwhile. Look again, then change it."));
+    }
+
+    /** A list in portions of as many rows as are named or written by one statement. */
+    public static <T> List<List<T>> portions(List<T> all) {
+        return IntStream.iterate(0, from -> from < all.size(), from -> from + PORTION)
+                .mapToObj(from -> all.subList(from, Math.min(all.size(), from + PORTION)))
+                .toList();
     }
 }

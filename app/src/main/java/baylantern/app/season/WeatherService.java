@@ -32,7 +32,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WeatherService implements DayListener, Undoer {
 
-    private static final int BATCH = 500;
     private static final int STATION_BACK_DAYS = 60;
     static final long SEED = 31_4L;
 
@@ -154,7 +153,8 @@ public class WeatherService implements DayListener, Undoer {
         }
         String sentence = taken.size() + " days of weather brought in";
         long act = acts.open(kind(), sentence);
-        inBatches(taken.stream().map(WeatherReading::day).toList(), days -> Rows.any(mapper.endDays(days, act)));
+        Rows.portions(taken.stream().map(WeatherReading::day).toList())
+                .forEach(days -> Rows.any(mapper.endDays(days, act)));
         store(
                 taken.stream()
                         .map(r -> WeatherRow.of(r, originOf(r.day()), false))
@@ -168,13 +168,7 @@ public class WeatherService implements DayListener, Undoer {
     }
 
     private void store(List<WeatherRow> rows, @Nullable Long act) {
-        inBatches(rows, batch -> Rows.all(mapper.insertDays(batch, act), batch.size()));
-    }
-
-    private static <T> void inBatches(List<T> all, java.util.function.Consumer<List<T>> each) {
-        for (int i = 0; i < all.size(); i += BATCH) {
-            each.accept(all.subList(i, Math.min(all.size(), i + BATCH)));
-        }
+        Rows.portions(rows).forEach(some -> Rows.all(mapper.insertDays(some, act), some.size()));
     }
 
     /** Corrects or adds one day by hand. */

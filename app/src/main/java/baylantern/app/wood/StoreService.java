@@ -37,7 +37,6 @@ public class StoreService implements DayListener, Undoer {
     static final double LEAST_C = -5;
 
     static final double MOST_C = 35;
-    private static final int BATCH = 500;
     private static final int BACK_DAYS = 45;
     private static final int NEXT_DAYS = 10;
     private static final int SHOWN_DAYS = 30;
@@ -258,10 +257,7 @@ public class StoreService implements DayListener, Undoer {
     }
 
     private void write(List<ReadingRow> rows, @Nullable Long act) {
-        for (int i = 0; i < rows.size(); i += BATCH) {
-            List<ReadingRow> some = rows.subList(i, Math.min(rows.size(), i + BATCH));
-            Rows.all(mapper.insertReadings(some, act), some.size());
-        }
+        Rows.portions(rows).forEach(some -> Rows.all(mapper.insertReadings(some, act), some.size()));
     }
 
     void fetch(StoreRow store, LocalDateTime after) {
