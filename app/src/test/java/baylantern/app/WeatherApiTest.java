@@ -2,6 +2,7 @@ package baylantern.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import baylantern.app.platform.DayTurn;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -11,10 +12,14 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import tools.jackson.databind.JsonNode;
 
 /** Weather in, normals, the station, and what they do to visits. */
 class WeatherApiTest extends ApiTest {
+
+    @Autowired
+    private DayTurn turn;
 
     private LocalDate today;
 
@@ -195,6 +200,21 @@ class WeatherApiTest extends ApiTest {
         assertThat(off.get("record").get("days").asInt())
                 .as("what was measured stays")
                 .isEqualTo(60);
+    }
+
+    @Test
+    void aStationThatTellsNothingElseIsNoOtherWeather() {
+        http.put("/api/weather/station", Map.of("on", true));
+        String record = http.get("/api/weather").text();
+        String mark = http.get("/api/weather")
+                .whole()
+                .headers()
+                .firstValue("Lantern-Mark")
+                .orElseThrow();
+        turn.tell();
+        JsonNode since = http.get("/api/changes/since?mark=" + mark).json();
+        assertThat(since.get("facts").valueStream().map(JsonNode::asString)).containsExactly("DAY");
+        assertThat(http.get("/api/weather").text()).isEqualTo(record);
     }
 
     @Test

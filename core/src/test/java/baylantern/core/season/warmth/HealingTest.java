@@ -80,6 +80,23 @@ class HealingTest {
         assertThat(stretched).isBetween(usual.plusDays(6), usual.plusDays(14));
     }
 
+    @Test
+    void whatIsReckonedOnceForAYearIsWhatEachDayGives() {
+        Weather weather = new Weather(
+                StartingClimates.of(StartingClimates.Kind.SUBTROPICAL, 28),
+                List.of(
+                        new WeatherDay(DAY.minusDays(700), 4, 15, 70, 2, 0, WeatherDay.Origin.RECORDED),
+                        new WeatherDay(DAY, 22, 33, 70, 2, 0, WeatherDay.Origin.RECORDED)));
+        LocalDate first = DAY.minusYears(4);
+        WarmthClock clock = new WarmthClock(MANGO, weather, first, DAY.plusDays(400));
+        double sum = 0;
+        for (LocalDate day = first.plusDays(1); !day.isAfter(DAY.plusDays(400)); day = day.plusDays(1)) {
+            WeatherDay at = weather.on(day);
+            sum += MANGO.over(at.minC(), at.maxC());
+            assertThat(clock.between(first, day)).as("" + day).isCloseTo(sum, within(1e-9));
+        }
+    }
+
     @Property(tries = 80)
     void thereAndBackMeet(
             @ForAll @IntRange(min = 0, max = 700) int start, @ForAll @IntRange(min = 1, max = 60) int hd) {
