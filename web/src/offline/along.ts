@@ -151,6 +151,16 @@ export async function keep(answer: Answer) {
   await (await store()).put("answers", answer);
 }
 
+/** Watches what changes while something is read; tells at its end whether what was read from these facts still stands. */
+export function watch() {
+  const meanwhile: (ReadonlySet<string> | undefined)[] = [];
+  underWay.add(meanwhile);
+  return {
+    stands: (facts: string | null) => !meanwhile.some((changed) => restsOn(facts, changed)),
+    end: () => underWay.delete(meanwhile),
+  };
+}
+
 const pictured = (path: string) => path.startsWith("/api/pictures/");
 
 const asked = (path: string, units: Record<string, string>) =>
@@ -181,8 +191,7 @@ async function had(paths: string[], units: Record<string, string>): Promise<Answ
   const anew = paths.filter((_, i) => !held[i]);
   // What changes from here on makes it stale again.
   for (const path of anew) stale.delete(path);
-  const meanwhile: (ReadonlySet<string> | undefined)[] = [];
-  underWay.add(meanwhile);
+  const meanwhile = watch();
   const settled = new Map<string, string>();
   const answers: Answer[] = [];
   try {
@@ -199,10 +208,10 @@ async function had(paths: string[], units: Record<string, string>): Promise<Answ
     for (const { path, facts } of answers) readFrom.set(path, facts);
     await Promise.all([...answers.map((answer) => kept.put(answer)), done]);
   } finally {
-    underWay.delete(meanwhile);
+    meanwhile.end();
     for (const path of anew) {
       const facts = settled.get(path);
-      if (facts === undefined || meanwhile.some((changed) => restsOn(facts, changed))) stale.add(path);
+      if (facts === undefined || !meanwhile.stands(facts)) stale.add(path);
     }
   }
   return [...held.filter((answer) => answer !== undefined), ...answers];
@@ -214,12 +223,13 @@ interface AsOf {
   units: string;
 }
 
+const AS_OF = "asOf";
 let caughtUp = false;
 
 /** Once a page was opened, the farm is asked what changed since one last took along; where it cannot say, all may have. */
 async function catchUp(units: string) {
   if (caughtUp) return;
-  const asOf = await about<AsOf>("asOf");
+  const asOf = await about<AsOf>(AS_OF);
   const { changed } = await changedSince(asOf?.units === units ? asOf.mark : "");
   for (const { path, facts } of await (await store()).getAll("answers"))
     if (!readFrom.has(path)) readFrom.set(path, facts);
@@ -265,7 +275,7 @@ async function takeAll(units: () => Record<string, string>) {
   await learnNames(names);
   await drop(seen);
   if (![...seen].some((path) => stale.has(path)))
-    await setAbout("asOf", { mark, units: readIn } satisfies AsOf);
+    await setAbout(AS_OF, { mark, units: readIn } satisfies AsOf);
 }
 
 /** Which farm it is, and who is at work. */
@@ -318,7 +328,11 @@ export async function grewStale(changed?: ReadonlySet<string>) {
   for (const meanwhile of underWay) meanwhile.push(changed);
   // What is kept is not looked through for each change: a phone would do little else where many are at work.
   for (const [path, facts] of readFrom) if (restsOn(facts, changed)) stale.add(path);
-  if (!changed) for (const path of await (await store()).getAllKeys("answers")) stale.add(path);
+  if (changed) return;
+  const made = await store();
+  // Also for who opens this page next: the farm cannot tell what it was that is not known here.
+  await made.delete("about", AS_OF);
+  for (const path of await made.getAllKeys("answers")) stale.add(path);
 }
 
 const restsOn = (facts: string | null, changed: ReadonlySet<string> | undefined) =>

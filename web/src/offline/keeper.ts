@@ -1,7 +1,7 @@
 import { onFacts, readAnew, whoChanged } from "../api/cache";
 import { headings, ProblemError, type Schemas } from "../api/client";
 import { seems } from "../share/seems";
-import { grewStale, isAlong, keep, readAlong, takeAlong } from "./along";
+import { grewStale, isAlong, keep, readAlong, takeAlong, watch } from "./along";
 import { BROKEN, clock, contact, lost, reach, readLead, seek, stands, tellsTime } from "./contact";
 import { farmDay, farmHere } from "./farm";
 import { foundHere, handOf, judgedHere, meanwhile, speciesOf } from "./meanwhile";
@@ -58,14 +58,17 @@ async function read(request: Request, path: string, send: Send): Promise<Respons
   };
   const waits = contact().lostAt ? await here() : undefined;
   if (waits) return waits;
+  const watched = watch();
   try {
     // With something to show, or while there is no contact, one try is enough.
     const response = await inContact(
       held ? within(fetch(request)) : contact().lostAt ? fetch(request) : send(request),
     );
-    if (response.ok && isAlong(path)) keepRead(path, response.clone());
+    if (response.ok && isAlong(path)) keepRead(path, response.clone(), watched);
+    else watched.end();
     return response;
   } catch {
+    watched.end();
     lost();
     const kept = await here();
     if (kept) return kept;
@@ -79,9 +82,15 @@ async function read(request: Request, path: string, send: Send): Promise<Respons
   }
 }
 
-async function keepRead(path: string, response: Response) {
-  const body: unknown = await response.json();
-  await keep({ path, at: Date.now() + clock.lead, body, facts: response.headers.get("Lantern-Facts") });
+// What comes after a change that it rests on, and was perhaps read before it, is asked for again by whoever shows it.
+async function keepRead(path: string, response: Response, watched = watch()) {
+  try {
+    const body: unknown = await response.json();
+    const facts = response.headers.get("Lantern-Facts");
+    if (watched.stands(facts)) await keep({ path, at: Date.now() + clock.lead, body, facts });
+  } finally {
+    watched.end();
+  }
 }
 
 // What is on this device is better than a line on which nothing comes.

@@ -399,6 +399,14 @@ class OfflineTest extends ScreenTest {
         handset.hasTakenAlong();
         Assertions.assertThat(handset.holds("/api/cleaning")).contains("SUSPECT");
         Assertions.assertThat(read).as("where a blade was cleaned").hasSizeLessThan(12);
+        // What was read in other units meanwhile says so no more once they are as they were.
+        go(phone, "/farm");
+        choose(list(phone, "Lengths"), "inch");
+        choose(list(phone, "Lengths"), "mm");
+        read.clear();
+        phone.reload();
+        handset.hasTakenAlong();
+        Assertions.assertThat(read).as("where it was read in inches").hasSizeGreaterThan(100);
     }
 
     // Whoever waits for a quiet moment only would go out with what was so in the morning.

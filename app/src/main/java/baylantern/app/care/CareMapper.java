@@ -66,7 +66,10 @@ interface CareMapper {
     /** Grafts on a plant, in order. */
     List<Long> graftsOn(@Param("plantId") long plantId);
 
-    /** The stems of many plants. What names many rows is asked of one table at a time: a list within a list is gone through for each row. */
+    /**
+     * The stems of many plants. What names many rows is asked of one table at a time: a list within a list is gone through
+     * for each row.
+     */
     List<Long> stemsOf(@Param("plantIds") Collection<Long> plantIds);
 
     /** The grafts on many stems. */

@@ -6,7 +6,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Where screens listen for what others change, which has no end and so is no answer of the API document, and ask what they missed. */
+/**
+ * Where screens listen for what others change, and ask what they missed. Listening has no end, and so is no answer of the API
+ * document.
+ */
 @RestController
 class FeedController {
 

@@ -35,7 +35,7 @@ final class KeyFile {
 
     private final Path file;
 
-    /** What was in it when it was last read, for as long as it is the same file: reading it takes long, so that nobody guesses its word. */
+    /** What was in it when it was last read, for as long as it is the same file: to read it takes long, as it is meant to. */
     private final AtomicReference<@Nullable Read> last = new AtomicReference<>();
 
     KeyFile(Path file) {
