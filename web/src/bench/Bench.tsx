@@ -115,7 +115,13 @@ function BenchForm({ today, next, varieties }: FormProps) {
   const many = draft.stems.length;
   return (
     <div className="flex min-h-full max-lg:flex-col">
+      <div data-else="POST /api/grafts" className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
+        <Statement title="At the bench">
+          Who looks on logs no grafts; what was logged stands beside.
+        </Statement>
+      </div>
       <form
+        data-does="POST /api/grafts"
         className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4"
         onSubmit={(event) => {
           event.preventDefault();

@@ -7,7 +7,7 @@ export function AddPicture({ code, day, words }: { code: string; day?: string; w
   const { send, problem, busy } = useSend();
   const { personId } = useChoices();
   return (
-    <span className="inline-flex flex-wrap items-center gap-x-2">
+    <span data-does="POST /api/grafts/{code}/pictures" className="inline-flex flex-wrap items-center gap-x-2">
       <label className="inline-flex min-h-8 cursor-pointer items-center text-[14.5px] text-sea underline focus-within:outline-2 max-sm:min-h-11">
         {busy ? "Keeping the picture …" : words}
         <input

@@ -13,7 +13,7 @@ interface Props {
 export function AnswerKeys({ first, rare, onKey, disabled }: Props) {
   const [more, setMore] = useState(false);
   return (
-    <fieldset className="flex flex-wrap gap-1.5 max-sm:grid max-sm:grid-cols-4">
+    <fieldset data-does="POST /api/looks" className="flex flex-wrap gap-1.5 max-sm:grid max-sm:grid-cols-4">
       <legend className="sr-only">What do you see?</legend>
       {[...first, ...(more ? rare : [])].map((key) => (
         <button

@@ -23,7 +23,10 @@ export function Beside({ answering, children }: { answering: Answering; children
     { key: ";", words: "a few words beside", run: () => words.current?.focus() },
   ]);
   return (
-    <div className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1.5 text-[14.5px]">
+    <div
+      data-does="POST /api/looks"
+      className="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1.5 text-[14.5px]"
+    >
       <span className="text-soft">as long as</span>
       {AS_LONG_AS.map((one) => {
         const on = size === lengthNumber(one.mm, length);

@@ -53,7 +53,12 @@ export function FoundAsk({ actId, codes, onTold }: Props) {
         </p>
       )}
       <div className="mt-2 flex gap-2">
-        <Button strong disabled={busy || found.length === 0} onClick={tell}>
+        <Button
+          data-does="PUT /api/looks/{actId}/found"
+          strong
+          disabled={busy || found.length === 0}
+          onClick={tell}
+        >
           That is what I find
         </Button>
         <Button onClick={onTold}>I cannot say</Button>

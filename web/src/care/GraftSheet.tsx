@@ -91,7 +91,7 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
           onTold={answering.told}
         />
       )}
-      <div className="mt-3 flex flex-wrap items-center gap-4">
+      <div data-does="POST /api/looks" className="mt-3 flex flex-wrap items-center gap-4">
         <AnswerKeys first={keys.first} rare={keys.rare} onKey={say} />
         <label className="flex min-h-11 items-center gap-2 text-[14.5px]">
           <input
@@ -226,7 +226,12 @@ function Facts({ sheet }: { sheet: Schemas["care.Sheet"] }) {
         <Link className="text-sea underline" to={`/lineage/GRAFT-${graft.id}`}>
           Its lineage
         </Link>
-        <button type="button" className="text-sea underline" onClick={() => setPuts(true)}>
+        <button
+          data-does="PUT /api/grafts/{code}/made"
+          type="button"
+          className="text-sea underline"
+          onClick={() => setPuts(true)}
+        >
           Put this right
         </button>
       </p>
@@ -271,7 +276,7 @@ function Notes({ graft }: { graft: Schemas["bench.Graft"] }) {
           <Input value={text} maxLength={4000} onChange={(e) => setText(e.target.value)} />
         </Field>
       </div>
-      <Button type="submit" disabled={busy || text === graft.notes}>
+      <Button data-does="PUT /api/grafts/{code}/notes" type="submit" disabled={busy || text === graft.notes}>
         Save
       </Button>
     </form>

@@ -38,7 +38,10 @@ export function Pictures({ graft }: { graft: Schemas["bench.Graft"] }) {
           day={isDay(day) ? day : undefined}
           words={some ? "Add one" : "Add a picture"}
         />
-        <span className="flex items-center gap-1.5 text-[14.5px]">
+        <span
+          data-does="POST /api/grafts/{code}/pictures"
+          className="flex items-center gap-1.5 text-[14.5px]"
+        >
           <span className="text-soft">taken</span>
           <span className="w-32">
             <DayBox
@@ -194,7 +197,7 @@ function Large({ of, at, onAt, onClose }: LargeProps) {
           Next
         </Button>
         <span className="flex-1" />
-        <Button disabled={busy} onClick={remove}>
+        <Button data-does="DELETE /api/pictures/{id}" disabled={busy} onClick={remove}>
           Take it away
         </Button>
       </div>

@@ -161,7 +161,8 @@ export function Rounds() {
     <div className="mx-auto max-w-[1100px] px-[26px] py-5 max-sm:px-0 max-sm:py-0">
       <div className="max-sm:px-4 max-sm:pt-3">
         <Statement title={left === 0 ? "This round is done" : `${left} to look at`}>
-          {round.data.overdue > 0 ? `${round.data.overdue} overdue. ` : ""}One key for each look.{" "}
+          {round.data.overdue > 0 ? `${round.data.overdue} overdue. ` : ""}
+          <span data-does="POST /api/looks">One key for each look. </span>
           <span className="ml-2 inline-flex gap-4 text-[15px] print:hidden">
             <Link className="text-sea underline" to="/rounds/walks">
               Walks ahead
@@ -170,6 +171,7 @@ export function Rounds() {
               Print the round
             </button>
             <button
+              data-does="POST /api/looks"
               type="button"
               className="text-sea underline max-sm:hidden"
               onClick={() => setTyping(true)}

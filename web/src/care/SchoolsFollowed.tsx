@@ -28,7 +28,7 @@ export function SchoolsFollowed({ sheet }: { sheet: Schemas["care.Sheet"] }) {
       done(put.sentence, put.actId);
     });
   return (
-    <details className="mt-2 text-[15px]">
+    <details data-does="PUT /api/grafts/{code}/parts" className="mt-2 text-[15px]">
       <summary className="text-sea underline">Schools followed</summary>
       <div className="mt-1 grid gap-2">
         {sheet.schools.map((followed) => {

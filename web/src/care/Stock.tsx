@@ -38,11 +38,19 @@ export function Stock({ sheet }: { sheet: Schemas["care.Sheet"] }) {
         </p>
       )}
       {ready && (
-        <Button strong={graft.state === "PLANTED_OUT"} onClick={() => setOpen("tree")}>
+        <Button
+          data-does="POST /api/grafts/{code}/tree"
+          strong={graft.state === "PLANTED_OUT"}
+          onClick={() => setOpen("tree")}
+        >
           It becomes a tree
         </Button>
       )}
-      {severed && <Button onClick={() => setOpen("spare")}>Its offcut is rooted</Button>}
+      {severed && (
+        <Button data-does="POST /api/grafts/{code}/spare" onClick={() => setOpen("spare")}>
+          Its offcut is rooted
+        </Button>
+      )}
       <GrowTree graft={graft} open={open === "tree"} onClose={() => setOpen(undefined)} />
       <RootSpare graft={graft} open={open === "spare"} onClose={() => setOpen(undefined)} />
     </div>

@@ -37,6 +37,7 @@ export function StopList({ stops, byPlace, current, marked, onFocus, onMark, onM
               <h3 className="flex items-baseline gap-3 border-ink border-t-2 pt-2 pb-1 font-semibold">
                 {stop.graft.spotName}
                 <button
+                  data-does="POST /api/looks"
                   type="button"
                   className="font-normal text-[14px] text-sea underline print:hidden"
                   onClick={() => onMarks([...marked, ...ofPlace()])}
@@ -49,6 +50,7 @@ export function StopList({ stops, byPlace, current, marked, onFocus, onMark, onM
               className={`flex items-center gap-3 border-line border-t py-1 ${on ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : ""}`}
             >
               <input
+                data-does="POST /api/looks"
                 type="checkbox"
                 aria-label={`Mark ${stop.graft.code}`}
                 className="ml-2 size-5 accent-[var(--sea)] max-sm:size-6"

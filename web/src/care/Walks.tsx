@@ -106,7 +106,7 @@ export function Walks() {
             ))}
           </ul>
           <div className="mt-2 flex gap-2">
-            <Button strong disabled={busy} onClick={() => move(chosen.day, to)}>
+            <Button data-does="PUT /api/walks" strong disabled={busy} onClick={() => move(chosen.day, to)}>
               Walk then
             </Button>
             <Button onClick={() => setTo(undefined)}>Leave it</Button>
@@ -127,7 +127,7 @@ export function Walks() {
         <WalkTold key={walk.day} walk={walk} on={walk.day === chosen?.day} today={view.from} />
       ))}
       {set && (
-        <Button className="mt-4" disabled={busy} onClick={free}>
+        <Button data-does="DELETE /api/walks" className="mt-4" disabled={busy} onClick={free}>
           Leave all days to the plan
         </Button>
       )}
@@ -217,16 +217,18 @@ function WalkTold({ walk, on, today }: { walk: Walk; on: boolean; today: string 
         <span className="text-soft">
           {walk.grafts} {walk.grafts === 1 ? "graft" : "grafts"}, about {walk.minutes} min
         </span>
-        <Select
-          className="ml-auto max-w-[150px]"
-          aria-label={`Who walks on ${dayWords(walk.day)}`}
-          disabled={busy}
-          value={walk.personId ?? ""}
-          onChange={(e) => give(e.target.value ? Number(e.target.value) : undefined)}
-        >
-          <option value="">who walks</option>
-          <PeopleOptions />
-        </Select>
+        <span data-does="PUT /api/walks/{day}/person" className="ml-auto">
+          <Select
+            className="max-w-[150px]"
+            aria-label={`Who walks on ${dayWords(walk.day)}`}
+            disabled={busy}
+            value={walk.personId ?? ""}
+            onChange={(e) => give(e.target.value ? Number(e.target.value) : undefined)}
+          >
+            <option value="">who walks</option>
+            <PeopleOptions />
+          </Select>
+        </span>
         {walk.day === today && (
           <Link className="text-sea underline" to="/rounds">
             Walk it

@@ -65,6 +65,7 @@ function Cause({ weight, told, known, busy, onDecide }: CauseProps) {
       </div>
       <CauseBeam reasons={weight.reasons} />
       <Button
+        data-does="PUT /api/causes/verdicts"
         disabled={busy || known}
         aria-label={`It was: ${told?.name ?? weight.cause}`}
         onClick={onDecide}

@@ -186,7 +186,10 @@ function Weighed({ view, pile, code, reading }: WeighedProps) {
       <Trouble problem={problem} />
       <NextSign one={one} busy={busy} onSigns={signs} />
       <CauseList one={one} causes={pile.causes} busy={busy} onDecide={(cause) => decide([one.code], cause)} />
-      <div className="mt-1 flex flex-wrap gap-2 border-line border-t pt-2">
+      <div
+        data-does="PUT /api/causes/verdicts"
+        className="mt-1 flex flex-wrap gap-2 border-line border-t pt-2"
+      >
         <Button disabled={busy} onClick={() => decide([one.code], NEVER_KNOWN)}>
           It will never be known
         </Button>
@@ -196,8 +199,10 @@ function Weighed({ view, pile, code, reading }: WeighedProps) {
           </Button>
         )}
       </div>
-      <PartHeading>What the plant shows</PartHeading>
-      <SignGrid one={one} busy={busy} onSigns={signs} />
+      <div data-does="PUT /api/causes/{code}/signs">
+        <PartHeading>What the plant shows</PartHeading>
+        <SignGrid one={one} busy={busy} onSigns={signs} />
+      </div>
       <CauseStrip pile={pile} />
     </>
   );

@@ -24,7 +24,10 @@ export function NextSign({ one, busy, onSigns }: Props) {
   const { next } = one.weights;
   if (!next || !CAUSE_TRACES[next]) return null;
   return (
-    <div className="my-2 flex flex-wrap items-center gap-3 bg-surface px-3 py-2">
+    <div
+      data-does="PUT /api/causes/{code}/signs"
+      className="my-2 flex flex-wrap items-center gap-3 bg-surface px-3 py-2"
+    >
       <TraceMark trace={next} size={64} />
       <p className="font-semibold">Look for this first: {CAUSE_TRACES[next]}?</p>
       <Button strong disabled={busy} onClick={() => say(one, next, true, onSigns)}>

@@ -17,7 +17,9 @@ export function AddLine({ day }: { day: string }) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button onClick={() => setOpen(true)}>Add a line</Button>
+      <Button data-does="POST /api/graft-days" onClick={() => setOpen(true)}>
+        Add a line
+      </Button>
       <Overlay
         open={open}
         onClose={() => setOpen(false)}

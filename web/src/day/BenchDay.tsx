@@ -71,14 +71,19 @@ function Laid({ day, today }: { day: DayView; today: string }) {
         <Statement title={headline(day, grafts)}>{subtitle(day, today)}</Statement>
         <div className="mb-3 flex flex-wrap items-center gap-2 print:hidden">
           {(grafts > 0 || begun) && (
-            <Button strong disabled={busy || !isToday} onClick={begin}>
+            <Button
+              data-does="POST /api/bench-days/{day}/begin"
+              strong
+              disabled={busy || !isToday}
+              onClick={begin}
+            >
               {begun ? "Go on" : "Begin work"}
             </Button>
           )}
           <AddLine day={day.day} />
           {grafts > 0 && <Button onClick={() => window.print()}>Print the day</Button>}
           {grafts > 0 && (
-            <Button disabled={busy} onClick={number}>
+            <Button data-does="POST /api/bench-days/{day}/labels" disabled={busy} onClick={number}>
               Number the labels
             </Button>
           )}
@@ -105,7 +110,12 @@ function Laid({ day, today }: { day: DayView; today: string }) {
               </p>
             ))}
             {day.done?.tooLong && !begun && (
-              <Button disabled={busy} className="mt-2 print:hidden" onClick={spread}>
+              <Button
+                data-does="POST /api/bench-days/{day}/spread"
+                disabled={busy}
+                className="mt-2 print:hidden"
+                onClick={spread}
+              >
                 Spread it over the days after
               </Button>
             )}
@@ -131,7 +141,7 @@ function Laid({ day, today }: { day: DayView; today: string }) {
       </section>
       <Beside width="w-[364px]" className="print:w-full print:border-0">
         <Lines day={day} />
-        <div className="print:hidden">
+        <div data-does="PUT /api/bench-days/{day}/team" className="print:hidden">
           <TeamForm day={day} />
         </div>
         <Kit day={day} />

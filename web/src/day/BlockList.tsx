@@ -90,7 +90,7 @@ export function BlockList({ day, fixed, busy, onOrder, onBest }: Props) {
           )}
         </span>
         {day.price.moreMinutes > 0.05 && !fixed && (
-          <Button disabled={busy} onClick={onBest}>
+          <Button data-does="DELETE /api/bench-days/{day}/order" disabled={busy} onClick={onBest}>
             Take the best order
           </Button>
         )}
@@ -102,6 +102,7 @@ export function BlockList({ day, fixed, busy, onOrder, onBest }: Props) {
 function Turn(props: { name: string; off: boolean; onTurn: () => void; children: string }) {
   return (
     <button
+      data-does="PUT /api/bench-days/{day}/order"
       type="button"
       aria-label={props.name}
       disabled={props.off}

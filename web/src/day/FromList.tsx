@@ -32,7 +32,12 @@ export function FromList({ day, onClose }: { day: string; onClose: () => void })
         </Select>
       </Field>
       {chosen && (
-        <Button className="mt-2" disabled={busy} onClick={take}>
+        <Button
+          data-does="POST /api/bench-days/{day}/lists/{listId}"
+          className="mt-2"
+          disabled={busy}
+          onClick={take}
+        >
           Take what is open on it
         </Button>
       )}

@@ -168,7 +168,7 @@ export function Labels() {
           <Button strong type="submit" disabled={busy} className="min-h-11 px-6">
             Make the sheet (PDF)
           </Button>
-          <Button disabled={busy} className="min-h-11" onClick={strips}>
+          <Button data-does="POST /api/printer" disabled={busy} className="min-h-11" onClick={strips}>
             Print on the label printer
           </Button>
         </div>

@@ -32,10 +32,10 @@ function One({ day, today }: { day: Schemas["day.Passed"]; today: string }) {
         <b>{dayWords(day.plan.day)} went by with nothing logged:</b> {day.plan.grafts} {day.varietyName} on{" "}
         {day.spotName}, planned {awayWords(day.plan.day, today)}.
       </p>
-      <Button disabled={busy} onClick={move}>
+      <Button data-does="PUT /api/graft-days/{planNo}" disabled={busy} onClick={move}>
         Graft today
       </Button>
-      <Button disabled={busy} onClick={drop}>
+      <Button data-does="DELETE /api/graft-days/{planNo}" disabled={busy} onClick={drop}>
         Drop it
       </Button>
       <Trouble problem={problem} />

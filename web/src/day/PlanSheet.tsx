@@ -106,7 +106,13 @@ export function PlanSheet({
         <Button onClick={() => move(1)} aria-label="A day later">
           day →
         </Button>
-        <Button strong className="ml-auto" disabled={busy || !around} onClick={keep}>
+        <Button
+          data-does={draft.planNo ? "PUT /api/graft-days/{planNo}" : "POST /api/graft-days"}
+          strong
+          className="ml-auto"
+          disabled={busy || !around}
+          onClick={keep}
+        >
           {draft.planNo ? "Move the plan here" : "Keep this plan"}
         </Button>
       </div>
@@ -120,7 +126,7 @@ export function PlanSheet({
       <Meet draft={draft} slipping={slipping} today={today} onDay={(day) => onDraft({ day })} />
       {around && <Steps around={around} today={today} />}
       {draft.planNo && (
-        <Button className="mt-4" disabled={busy} onClick={drop}>
+        <Button data-does="DELETE /api/graft-days/{planNo}" className="mt-4" disabled={busy} onClick={drop}>
           Drop this plan
         </Button>
       )}

@@ -16,7 +16,9 @@ export function PrinterWindow({ printer }: { printer: ReturnType<typeof usePrint
         <span className="flex-1 text-soft" role="status">
           a stand-in, {standing.left} labels left on its roll
         </span>
-        <Button onClick={newRoll}>New roll</Button>
+        <Button data-does="POST /api/printer/roll" onClick={newRoll}>
+          New roll
+        </Button>
       </div>
       {last ? (
         <section

@@ -198,7 +198,10 @@ function AtHand({ day, hand, personId }: { day: string; hand: Hand; personId: nu
         )}
         <Trouble problem={problem} />
         {!gate && (
-          <div className="mt-4 flex flex-wrap items-center gap-3">
+          <div
+            data-does="POST /api/bench-days/jobs/{id}/made"
+            className="mt-4 flex flex-wrap items-center gap-3"
+          >
             <Button
               strong
               className="min-h-16 min-w-[220px] text-[22px] max-sm:min-h-16 max-sm:w-full"

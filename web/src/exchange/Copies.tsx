@@ -53,6 +53,7 @@ export function Copies() {
               <span className="min-w-20 flex-1">{whenWords(copy)}</span>
               <span className="code text-soft">{sizeWords(copy.bytes)}</span>
               <button
+                data-does="POST /api/copies/{name}/back"
                 type="button"
                 className="min-h-9 text-sea underline max-sm:min-h-11"
                 aria-expanded={chosen === copy.name}
@@ -82,7 +83,7 @@ export function Copies() {
       </ul>
       {kept.data && copies.length === 0 && <p className="mt-1 text-soft">None is kept yet.</p>}
       <div className="mt-2">
-        <Button disabled={busy} onClick={keepNow}>
+        <Button data-does="POST /api/copies" disabled={busy} onClick={keepNow}>
           Keep a copy now
         </Button>
       </div>

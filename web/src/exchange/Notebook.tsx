@@ -71,7 +71,7 @@ export function Notebook() {
           : "A CSV file from any program, in your own columns and words."}
       </Statement>
       <div className="mb-3 flex flex-wrap items-center gap-3">
-        <Button strong={!preview} onClick={() => file.current?.click()}>
+        <Button data-does="POST /api/notebooks" strong={!preview} onClick={() => file.current?.click()}>
           {preview ? "Another file" : "Choose the file"}
         </Button>
         <input
@@ -85,7 +85,12 @@ export function Notebook() {
           }}
         />
         {preview && (
-          <Button strong disabled={busy !== "" || preview.graftsFound === 0} onClick={bringIn}>
+          <Button
+            data-does="POST /api/notebooks/{id}/import"
+            strong
+            disabled={busy !== "" || preview.graftsFound === 0}
+            onClick={bringIn}
+          >
             Bring in {preview.graftsFound} grafts
           </Button>
         )}

@@ -233,7 +233,7 @@ function LimbEntry({ code, season }: { code: string; season?: Schemas["fit.LimbS
     });
   if (!open) {
     return (
-      <Button className="mt-3" onClick={() => setOpen(true)}>
+      <Button data-does="PUT /api/fit/limbs/{code}" className="mt-3" onClick={() => setOpen(true)}>
         Measure the limbs anew
       </Button>
     );

@@ -40,6 +40,7 @@ export function LimbsToDay({ code, speciesKey, school, slips, scions }: Props) {
     });
   return (
     <form
+      data-does="POST /api/bench-days/{day}/limbs/{code}"
       aria-label="Onto a graft day"
       className="mt-4 border-line border-t pt-3"
       onSubmit={(event) => {

@@ -106,7 +106,7 @@ export function Measures({ draft, errorOf, onChange }: Props) {
           Another height
         </Button>
         {draft.stemId ? (
-          <Button onClick={keep} disabled={busy}>
+          <Button data-does="PUT /api/fit/stems/{id}" onClick={keep} disabled={busy}>
             Keep these for the stem
           </Button>
         ) : (

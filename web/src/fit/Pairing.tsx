@@ -256,6 +256,7 @@ export function Pairing() {
         </div>
         {result && result.pairs.length > 0 && (
           <form
+            data-does="POST /api/fit/lists"
             className="mt-4"
             onSubmit={(e) => {
               e.preventDefault();

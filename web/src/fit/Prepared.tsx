@@ -149,13 +149,24 @@ function OneList({ list }: { list: List }) {
             <CoverOptions />
           </Select>
         </Field>
-        <Button strong disabled={on.length === 0 || busy} onClick={log} className="min-h-11">
+        <Button
+          data-does="POST /api/fit/lists/{id}/log"
+          strong
+          disabled={on.length === 0 || busy}
+          onClick={log}
+          className="min-h-11"
+        >
           {on.length === 1 ? "Log this graft" : `Log these ${on.length || ""}`}
         </Button>
         <Button onClick={() => window.print()} className="min-h-11">
           Print
         </Button>
-        <button type="button" className="min-h-11 text-[14px] text-sea underline" onClick={remove}>
+        <button
+          data-does="DELETE /api/fit/lists/{id}"
+          type="button"
+          className="min-h-11 text-[14px] text-sea underline"
+          onClick={remove}
+        >
           put the list away
         </button>
       </div>

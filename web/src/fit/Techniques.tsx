@@ -66,17 +66,19 @@ export function Conditions({ on, onChange }: { on: On; onChange: (change: Partia
           <PeopleOptions />
         </Select>
       </Field>
-      <Field label="whose hand is">
-        <Select
-          value={skill}
-          disabled={on.makerId === undefined}
-          onChange={(e) => setSkill(Number(e.target.value))}
-        >
-          <option value={1}>a beginner’s</option>
-          <option value={2}>practised</option>
-          <option value={3}>steady</option>
-        </Select>
-      </Field>
+      <div data-does="PUT /api/fit/hands/{personId}">
+        <Field label="whose hand is">
+          <Select
+            value={skill}
+            disabled={on.makerId === undefined}
+            onChange={(e) => setSkill(Number(e.target.value))}
+          >
+            <option value={1}>a beginner’s</option>
+            <option value={2}>practised</option>
+            <option value={3}>steady</option>
+          </Select>
+        </Field>
+      </div>
     </div>
   );
 }

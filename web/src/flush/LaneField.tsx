@@ -81,6 +81,7 @@ function GroupHead(props: { row: Row & { kind: "group" }; onNote: LaneFieldProps
       <b>{species}</b>
       <span className="text-soft">{spot}</span>
       <button
+        data-does="POST /api/flush/notes"
         type="button"
         className="ml-1 text-sea underline"
         onClick={() => props.onNote(props.row.lanes)}

@@ -13,7 +13,7 @@ import { useChoices } from "../units";
 /** Six keys, one for each stage. */
 export function StageKeys({ onStage, disabled }: { onStage: (stage: Stage) => void; disabled?: boolean }) {
   return (
-    <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-3">
+    <div data-does="POST /api/flush/notes" className="grid grid-cols-2 gap-2 max-sm:grid-cols-3">
       {STAGE_ORDER.map((stage) => (
         <button
           key={stage}
@@ -146,7 +146,12 @@ function NoteForm({ onClose, plants, corrects }: NoteStageProps) {
         </p>
       )}
       <div>
-        <Button strong disabled={busy || sun.trim() === ""} onClick={() => save(sun)}>
+        <Button
+          data-does="POST /api/flush/notes"
+          strong
+          disabled={busy || sun.trim() === ""}
+          onClick={() => save(sun)}
+        >
           Note the shares
         </Button>
       </div>

@@ -30,7 +30,7 @@ export function PhoneWatch({ lanes, today }: { lanes: Schemas["season.LaneRow"][
               onClick={() => turn(row.name)}
             >
               <b>{row.name}</b>
-              <span className="text-[14.5px] text-sea underline">
+              <span data-does="POST /api/flush/notes" className="text-[14.5px] text-sea underline">
                 note the row<span className="sr-only">, all {row.lanes.length}</span>
               </span>
             </button>

@@ -55,9 +55,16 @@ function Found({ sheet, onClose }: { sheet: Sheet; onClose: () => void }) {
       </p>
       <GrewFrom code={plant.code} />
       <Forecast sheet={sheet} />
-      <PartHeading>What do its buds show today?</PartHeading>
+      <div data-does="POST /api/flush/notes">
+        <PartHeading>What do its buds show today?</PartHeading>
+      </div>
       <StageKeys onStage={note} />
-      <button type="button" className="mt-2 text-[15px] text-sea underline" onClick={() => setNoting(true)}>
+      <button
+        data-does="POST /api/flush/notes"
+        type="button"
+        className="mt-2 text-[15px] text-sea underline"
+        onClick={() => setNoting(true)}
+      >
         Shares, sides, flowers, another day
       </button>
       <NoteStage open={noting} onClose={() => setNoting(false)} plants={[plant]} />
@@ -257,10 +264,16 @@ function History({ sheet }: { sheet: Sheet }) {
             </span>
             {row.stands && (
               <span className="col-start-2 -mt-1 flex gap-3 text-[13.5px]">
-                <button type="button" className="text-sea underline" onClick={() => setCorrecting(row)}>
+                <button
+                  data-does="PUT /api/flush/notes/{id}"
+                  type="button"
+                  className="text-sea underline"
+                  onClick={() => setCorrecting(row)}
+                >
                   correct
                 </button>
                 <button
+                  data-does="DELETE /api/flush/notes/{id}"
                   type="button"
                   className="text-sea underline"
                   onClick={() => send(() => remove(row.id))}

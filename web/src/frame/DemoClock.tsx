@@ -15,6 +15,7 @@ export function DemoClock({ today }: { today: string }) {
   };
   const button = (days: number, words: string, sign: string) => (
     <button
+      data-does="POST /api/demo-clock"
       type="button"
       title={words}
       className="code min-w-6 rounded border border-line px-1 leading-5 hover:border-sea"

@@ -201,7 +201,12 @@ function StationList({ onLay }: { onLay: (laid: Laid) => void }) {
         <button type="button" className="hover:underline" onClick={() => onLay("find")}>
           <kbd className="code">,</kbd> Find
         </button>
-        <button type="button" className="hover:underline" onClick={() => onLay("saw")}>
+        <button
+          data-does="POST /api/looks"
+          type="button"
+          className="hover:underline"
+          onClick={() => onLay("saw")}
+        >
           <kbd className="code">.</kbd> I saw something
         </button>
         <button type="button" className="hover:underline" onClick={() => onLay("keys")}>

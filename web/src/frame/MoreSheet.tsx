@@ -21,6 +21,7 @@ export function MoreSheet({ onLay }: { onLay: (laid: Laid) => void }) {
             What else can be done, and the other stations
           </Dialog.Description>
           <button
+            data-does="POST /api/looks"
             type="button"
             className={`${TALL} border-line border-b font-semibold text-sea`}
             onClick={() => onLay("saw")}

@@ -62,6 +62,7 @@ export function WasDone() {
               </span>
             </span>
             <Button
+              data-does="POST /api/acts/{id}/undo"
               disabled={busy !== undefined}
               aria-label={`Take back: ${dated(act.sentence)}`}
               onClick={() => back(act.id)}

@@ -70,7 +70,12 @@ export function MemberSheet({ drawn, focused }: { drawn: Schemas["lineage.DrawnM
                 </b>
                 , {test.subject}
                 {test.outcome === "CLEAR" ? `, holds ${test.validDays} days` : ""}{" "}
-                <button type="button" className="text-sea underline" onClick={() => removeTest(test.id)}>
+                <button
+                  data-does="DELETE /api/tests/{id}"
+                  type="button"
+                  className="text-sea underline"
+                  onClick={() => removeTest(test.id)}
+                >
                   remove
                 </button>
               </li>
@@ -80,7 +85,7 @@ export function MemberSheet({ drawn, focused }: { drawn: Schemas["lineage.DrawnM
           {testing ? (
             <TestForm member={member} onDone={() => setTesting(false)} />
           ) : (
-            <Button className="mt-2" onClick={() => setTesting(true)}>
+            <Button data-does="POST /api/tests" className="mt-2" onClick={() => setTesting(true)}>
               Enter a test
             </Button>
           )}

@@ -30,6 +30,7 @@ export function MoveForm({ onDone }: { onDone: () => void }) {
     });
   return (
     <form
+      data-does="POST /api/lineage/moves"
       className="mt-3 grid gap-2.5"
       onSubmit={(event) => {
         event.preventDefault();

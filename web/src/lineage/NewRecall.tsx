@@ -50,7 +50,7 @@ export function NewRecall() {
           <p className="big text-[20px]">{countWords(preview.data)}</p>
           <p className="text-soft">Counted {dated(preview.data.since)}.</p>
           <div className="mt-3 flex flex-wrap gap-3">
-            <Button strong disabled={busy} className="min-h-11" onClick={hold}>
+            <Button data-does="POST /api/recalls" strong disabled={busy} className="min-h-11" onClick={hold}>
               Hold all {preview.data.held.length} and write the test
             </Button>
             <Button className="min-h-11" onClick={() => navigate(`/lineage/${entry.key}`)}>

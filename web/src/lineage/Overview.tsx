@@ -130,7 +130,7 @@ function Moves() {
           </li>
         ))}
       </ul>
-      <Button className="mt-2" onClick={() => setMoving(!moving)}>
+      <Button data-does="POST /api/lineage/moves" className="mt-2" onClick={() => setMoving(!moving)}>
         {moving ? "Close" : "Write a movement or visitor"}
       </Button>
       {moving && <MoveForm onDone={() => setMoving(false)} />}

@@ -20,7 +20,7 @@ export function RaisedFrom({ plantKey }: { plantKey: string }) {
       setFrom("");
     });
   return (
-    <>
+    <div data-does="POST /api/lineage/parents">
       <PartHeading>Raised from</PartHeading>
       <div className="grid grid-cols-[1fr_auto] items-end gap-2">
         <Field label="Plant, source or lot">
@@ -44,6 +44,6 @@ export function RaisedFrom({ plantKey }: { plantKey: string }) {
         </Button>
       </div>
       <Trouble problem={problem} />
-    </>
+    </div>
   );
 }

@@ -60,7 +60,13 @@ export function RecallPage() {
           >
             <Input ref={box} value={reason} maxLength={400} onChange={(e) => setReason(e.target.value)} />
           </Field>
-          <Button strong className="mt-2" disabled={busy} onClick={() => release()}>
+          <Button
+            data-does="POST /api/recalls/{id}/release"
+            strong
+            className="mt-2"
+            disabled={busy}
+            onClick={() => release()}
+          >
             Release all {row.held}
           </Button>
           <p className="mt-1 text-[14px] text-soft">

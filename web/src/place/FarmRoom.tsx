@@ -25,7 +25,7 @@ export function FarmRoom() {
       <Statement title={farm.data.site.name}>
         {farm.data.plants} plants, {farm.data.varieties} varieties, {farm.data.grafts} grafts on record.
       </Statement>
-      {farm.data.unread > 0 && <Unread />}
+      {farm.data.unread > 0 && owner && <Unread />}
       <SiteForm
         key={farm.data.site.version}
         site={farm.data.site}
@@ -80,19 +80,17 @@ export function FarmRoom() {
             </Field>
           </div>
           <SignedIn />
-          {owner && (
-            <>
-              <PartHeading>Phones and people</PartHeading>
-              <Link to="/farm/phones" className="text-sea underline">
-                Who is let in on which device
-              </Link>
-            </>
-          )}
+          <div data-does="GET /api/share">
+            <PartHeading>Phones and people</PartHeading>
+            <Link to="/farm/phones" className="text-sea underline">
+              Who is let in on which device
+            </Link>
+          </div>
           <PartHeading>Weather</PartHeading>
           <Link to="/farm/weather" className="text-sea underline">
             The record, the station, the normals
           </Link>
-          <InAndOut owner={owner} />
+          <InAndOut />
           {owner && <Copies />}
         </section>
       </div>
@@ -115,7 +113,9 @@ function Spots() {
     send(() => told(api.PUT("/api/spots/{id}/house", { params: { path: { id } }, body: { insectProof } })));
   return (
     <section>
-      <PartHeading>Places, in walking order; tap to rename</PartHeading>
+      <PartHeading>
+        Places, in walking order<span data-does="PUT /api/spots/{id}">; tap to rename</span>
+      </PartHeading>
       <ol>
         {list.map((spot, i) => (
           <li key={spot.id} className="border-line border-t pb-1">
@@ -123,6 +123,7 @@ function Spots() {
               <span className="w-5 text-[14px] text-soft">{i + 1}</span>
               <NameLine
                 kind="SPOT"
+                does="PUT /api/spots/{id}"
                 id={spot.id}
                 name={spot.name}
                 others={list.filter((s) => s.id !== spot.id)}
@@ -139,6 +140,7 @@ function Spots() {
                 }
               />
               <button
+                data-does="PUT /api/walk"
                 type="button"
                 aria-label={`${spot.name} earlier`}
                 disabled={i === 0}
@@ -148,6 +150,7 @@ function Spots() {
                 ↑
               </button>
               <button
+                data-does="PUT /api/walk"
                 type="button"
                 aria-label={`${spot.name} later`}
                 disabled={i === list.length - 1}
@@ -158,7 +161,10 @@ function Spots() {
               </button>
             </div>
             <div className="flex flex-wrap items-center pl-5">
-              <label className="flex min-h-9 items-center gap-1.5 px-2 text-[14px] text-soft max-sm:min-h-11">
+              <label
+                data-does="PUT /api/spots/{id}/house"
+                className="flex min-h-9 items-center gap-1.5 px-2 text-[14px] text-soft max-sm:min-h-11"
+              >
                 <input
                   type="checkbox"
                   checked={spot.insectProof}
@@ -173,6 +179,7 @@ function Spots() {
         ))}
       </ol>
       <Adder
+        does="POST /api/spots"
         label="A new place"
         name={name}
         onName={setName}
@@ -199,7 +206,10 @@ function PotSize({ spot }: { spot: Schemas["place.Spot"] }) {
     );
   };
   return (
-    <span className="flex flex-wrap items-center gap-1.5 px-2 text-[14px] text-soft">
+    <span
+      data-does="PUT /api/spots/{id}/pots"
+      className="flex flex-wrap items-center gap-1.5 px-2 text-[14px] text-soft"
+    >
       pots of
       <Input
         inputMode="decimal"
@@ -227,12 +237,15 @@ function People() {
   const { send, problem } = useSend();
   return (
     <section>
-      <PartHeading>People; tap to rename</PartHeading>
+      <PartHeading>
+        People<span data-does="PUT /api/people/{id}">; tap to rename</span>
+      </PartHeading>
       <ul>
         {people.map((person) => (
           <li key={person.id} className="flex border-line border-t py-0.5">
             <NameLine
               kind="PERSON"
+              does="PUT /api/people/{id}"
               id={person.id}
               name={person.name}
               others={people.filter((p) => p.id !== person.id)}
@@ -255,6 +268,7 @@ function People() {
         ))}
       </ul>
       <Adder
+        does="POST /api/people"
         label="Somebody new"
         name={name}
         onName={setName}
@@ -268,6 +282,7 @@ function People() {
 }
 
 function Adder(props: {
+  does: string;
   label: string;
   name: string;
   problem?: string;
@@ -276,6 +291,7 @@ function Adder(props: {
 }) {
   return (
     <form
+      data-does={props.does}
       className="mt-2 flex items-end gap-2"
       onSubmit={(e) => {
         e.preventDefault();
@@ -294,28 +310,24 @@ function Adder(props: {
   );
 }
 
-function InAndOut({ owner }: { owner: boolean }) {
+function InAndOut() {
   return (
     <>
       <PartHeading>In and out</PartHeading>
       <ul className="grid gap-1.5">
-        {owner && (
-          <>
-            <li>
-              <Link to="/farm/notebook" className="text-sea underline">
-                Bring in an old notebook
-              </Link>
-            </li>
-            <li>
-              <a className="text-sea underline" href="/api/exchange/farm.zip">
-                Take the whole farm out, as a zip
-              </a>
-            </li>
-            <li>
-              <BringFarm words="Bring a whole farm in, from such a zip" />
-            </li>
-          </>
-        )}
+        <li data-does="POST /api/notebooks">
+          <Link to="/farm/notebook" className="text-sea underline">
+            Bring in an old notebook
+          </Link>
+        </li>
+        <li data-does="GET /api/exchange/farm.zip">
+          <a className="text-sea underline" href="/api/exchange/farm.zip">
+            Take the whole farm out, as a zip
+          </a>
+        </li>
+        <li data-does="POST /api/exchange/farm.zip">
+          <BringFarm words="Bring a whole farm in, from such a zip" />
+        </li>
         <li>
           <a className="text-sea underline" href="/api/exchange/grafts.csv">
             All grafts as CSV

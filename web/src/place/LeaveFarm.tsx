@@ -46,6 +46,7 @@ export function LeaveFarm({ plant, onGone }: { plant: Schemas["place.Plant"]; on
   if (!open)
     return (
       <button
+        data-does="POST /api/plants/{id}/gone"
         type="button"
         className="min-h-9 text-[14.5px] text-sea underline max-sm:min-h-11"
         onClick={() => setOpen(true)}

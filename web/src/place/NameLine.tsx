@@ -11,6 +11,8 @@ export function NameLine(props: {
   onRename: (to: string) => Promise<unknown>;
   others: { id: number; name: string }[];
   onSame: (id: number) => Promise<unknown>;
+  /** What renaming it is. */
+  does: string;
   kind: ComponentProps<typeof AwayButton>["kind"];
   id: number;
 }) {
@@ -20,16 +22,23 @@ export function NameLine(props: {
   const { send, problem, busy } = useSend();
   if (typed === undefined)
     return (
-      <button
-        type="button"
-        className="min-h-9 min-w-0 flex-1 text-left [overflow-wrap:anywhere] underline decoration-line decoration-dotted underline-offset-4 hover:decoration-sea max-sm:min-h-11"
-        aria-label={`Rename ${name}`}
-        title={`Rename ${name}`}
-        onClick={() => setTyped(name)}
-      >
-        {name}
-        {away && <span className="text-soft">, put away</span>}
-      </button>
+      <>
+        <span data-else={props.does} className="min-w-0 flex-1 py-1.5 [overflow-wrap:anywhere]">
+          {name}
+          {away && <span className="text-soft">, put away</span>}
+        </span>
+        <button
+          data-does={props.does}
+          type="button"
+          className="min-h-9 min-w-0 flex-1 text-left [overflow-wrap:anywhere] underline decoration-line decoration-dotted underline-offset-4 hover:decoration-sea max-sm:min-h-11"
+          aria-label={`Rename ${name}`}
+          title={`Rename ${name}`}
+          onClick={() => setTyped(name)}
+        >
+          {name}
+          {away && <span className="text-soft">, put away</span>}
+        </button>
+      </>
     );
   const leave = () => setTyped(undefined);
   return (

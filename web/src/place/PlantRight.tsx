@@ -71,19 +71,21 @@ function Form({ plant, stems, onClose }: Required<Props>) {
         </div>
       </form>
       <div className="mt-5 grid gap-3 border-line border-t pt-3">
-        <SameAs
-          others={others
-            .filter((p) => p.id !== plant.id && p.speciesKey === plant.speciesKey)
-            .map((p) => ({ id: p.id, name: p.code }))}
-          follows={`Stems, grafts, notes, lots and lineage of ${plant.code} go over to`}
-          onSame={async (as) => {
-            const kept = await told(
-              api.POST("/api/plants/{id}/same", { params: { path: { id: plant.id } }, body: { as } }),
-            );
-            done(`${plant.code} is the same as ${kept.code}`);
-            onClose();
-          }}
-        />
+        <div data-does="POST /api/plants/{id}/same">
+          <SameAs
+            others={others
+              .filter((p) => p.id !== plant.id && p.speciesKey === plant.speciesKey)
+              .map((p) => ({ id: p.id, name: p.code }))}
+            follows={`Stems, grafts, notes, lots and lineage of ${plant.code} go over to`}
+            onSame={async (as) => {
+              const kept = await told(
+                api.POST("/api/plants/{id}/same", { params: { path: { id: plant.id } }, body: { as } }),
+              );
+              done(`${plant.code} is the same as ${kept.code}`);
+              onClose();
+            }}
+          />
+        </div>
         <LeaveFarm plant={plant} onGone={onClose} />
       </div>
     </>

@@ -20,6 +20,7 @@ export function SiteForm({ site, onSaved }: { site: Schemas["place.Site"]; onSav
   };
   return (
     <form
+      data-does="PUT /api/site"
       className="grid max-w-[640px] grid-cols-3 gap-x-4 gap-y-3 max-sm:grid-cols-1"
       onSubmit={(e) => {
         e.preventDefault();

@@ -73,7 +73,11 @@ export function Trees() {
           value={text}
           onChange={(e) => set(tab, e.target.value)}
         />
-        <Button onClick={() => setAdding(!adding)} aria-expanded={adding}>
+        <Button
+          data-does={onVarieties ? "POST /api/varieties" : "POST /api/plants/paste"}
+          onClick={() => setAdding(!adding)}
+          aria-expanded={adding}
+        >
           {adding ? "Close" : onVarieties ? "Add a variety" : "Add plants"}
         </Button>
       </div>
@@ -155,6 +159,7 @@ function PlantTable({ list, text }: { list: Schemas["place.PlantList"]; text: st
                 </span>
                 <span className="text-right max-sm:hidden">{sizes.join(", ")}</span>
                 <button
+                  data-does="PUT /api/plants/{id}"
                   type="button"
                   className="min-h-8 text-right text-[14px] text-sea underline"
                   onClick={() => setRight(plant)}
@@ -193,7 +198,10 @@ function PutAt({ ids, onDone }: { ids: number[]; onDone: () => void }) {
       onDone();
     });
   return (
-    <div className="flex flex-wrap items-center gap-3 border-ink border-t-2 bg-surface px-2 py-2">
+    <div
+      data-does="PUT /api/plants/spot"
+      className="flex flex-wrap items-center gap-3 border-ink border-t-2 bg-surface px-2 py-2"
+    >
       <b>{ids.length} marked</b>
       <Select
         aria-label="Put the marked plants at"
@@ -258,7 +266,7 @@ function VarietyTable({ all, text }: { all: Schemas["place.Variety"][]; text: st
           {open === v.id && (
             <div className="bg-surface p-4">
               <VarietyForm key={v.version} variety={v} onSaved={() => setOpen(undefined)} />
-              <div className="mt-3 max-w-[420px]">
+              <div data-does="POST /api/varieties/{id}/same" className="mt-3 max-w-[420px]">
                 <SameAs
                   others={all.filter((o) => o.id !== v.id && o.speciesKey === v.speciesKey)}
                   follows={`Grafts, lots and trees of ${v.name} keep their codes and count for`}

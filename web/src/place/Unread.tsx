@@ -69,10 +69,14 @@ function Line({ one }: { one: UnreadView }) {
           <Input aria-label={label} value={becomes} onChange={(e) => setBecomes(e.target.value)} />
         )}
       </span>
-      <Button disabled={busy || !becomes.trim()} onClick={() => say(becomes.trim())}>
+      <Button
+        data-does="POST /api/unread/{id}"
+        disabled={busy || !becomes.trim()}
+        onClick={() => say(becomes.trim())}
+      >
         That is it
       </Button>
-      <Button disabled={busy} onClick={() => say(undefined)}>
+      <Button data-does="POST /api/unread/{id}" disabled={busy} onClick={() => say(undefined)}>
         Leave it so
       </Button>
       {problem && (

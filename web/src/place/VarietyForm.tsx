@@ -102,7 +102,12 @@ export function VarietyForm({
         />
         protected variety
       </label>
-      <Button strong type="submit" disabled={!entry.speciesKey || !entry.name.trim() || busy}>
+      <Button
+        data-does={variety ? "PUT /api/varieties/{id}" : "POST /api/varieties"}
+        strong
+        type="submit"
+        disabled={!entry.speciesKey || !entry.name.trim() || busy}
+      >
         {variety ? "Save" : "Add this variety"}
       </Button>
       {problem && problem.fields.length === 0 && (

@@ -48,7 +48,7 @@ export function AwayButton(props: { kind: Kind; id: number; name: string }) {
       done(`${props.name} ${away ? "brought back" : "put away"}`);
   };
   return (
-    <p className="mt-2 text-[14.5px]">
+    <p data-does={away ? "DELETE /api/away/{kind}/{id}" : "POST /api/away"} className="mt-2 text-[14.5px]">
       <Button disabled={busy} onClick={put}>
         {away ? `Bring ${props.name} back` : `Put ${props.name} away`}
       </Button>{" "}

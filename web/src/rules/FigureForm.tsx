@@ -69,11 +69,16 @@ export function FigureForm({ of, name, onClose }: FigureFormProps) {
             onChange={(e) => setTyped(e.target.value)}
           />
         </Field>
-        <Button strong type="submit" disabled={busy || !other}>
+        <Button data-does="PUT /api/rules/figures" strong type="submit" disabled={busy || !other}>
           Keep
         </Button>
         {of.since && (
-          <Button type="button" disabled={busy} onClick={() => keep(undefined)}>
+          <Button
+            data-does="PUT /api/rules/figures"
+            type="button"
+            disabled={busy}
+            onClick={() => keep(undefined)}
+          >
             Back to {words(of.starting)}
           </Button>
         )}

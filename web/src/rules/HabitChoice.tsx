@@ -29,21 +29,23 @@ export function HabitChoice({ question, label, behind, speciesKey, planNo }: Pro
       done(kept.sentence, kept.actId);
     });
   return (
-    <Field label={label}>
-      <Select
-        aria-label={`${question.question}: ${label}`}
-        value={own?.school ?? ""}
-        disabled={busy}
-        onChange={(e) => set(e.target.value)}
-      >
-        <option value="">{behind}</option>
-        {Object.values(question.schools).map((school) => (
-          <option key={school.key} value={school.key}>
-            {school.name}
-          </option>
-        ))}
-      </Select>
-      <Trouble problem={problem} />
-    </Field>
+    <div data-does="PUT /api/grafts/habits">
+      <Field label={label}>
+        <Select
+          aria-label={`${question.question}: ${label}`}
+          value={own?.school ?? ""}
+          disabled={busy}
+          onChange={(e) => set(e.target.value)}
+        >
+          <option value="">{behind}</option>
+          {Object.values(question.schools).map((school) => (
+            <option key={school.key} value={school.key}>
+              {school.name}
+            </option>
+          ))}
+        </Select>
+        <Trouble problem={problem} />
+      </Field>
+    </div>
   );
 }

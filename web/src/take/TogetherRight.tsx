@@ -38,6 +38,7 @@ export function TogetherRight({ grafts, onDone }: { grafts: Graft[]; onDone: () 
   const count = grafts.length === 1 ? "the marked graft" : `the ${grafts.length} marked grafts`;
   return (
     <form
+      data-does="PUT /api/grafts/made"
       aria-label={`Put ${count} right`}
       className="mt-3 grid gap-2 border-line border-y bg-ground p-3"
       onSubmit={(e) => {

@@ -76,6 +76,7 @@ export function NewTrial({ onClose }: { onClose: () => void }) {
   const own = varieties.data?.filter((v) => v.speciesKey === species) ?? [];
   return (
     <form
+      data-does="POST /api/trials"
       aria-label="A new trial"
       className="rounded border border-line bg-surface px-4 py-3"
       onSubmit={(e) => {

@@ -99,13 +99,22 @@ function Course({ trial }: { trial: Trial }) {
       {trial.says && <p className="text-[15px]">{trial.says}</p>}
       <div className="mt-2 flex flex-wrap items-center gap-2">
         {standing.ready ? (
-          <Button strong disabled={busy} onClick={() => act("/api/trials/{id}/reading")}>
+          <Button
+            data-does="POST /api/trials/{id}/reading"
+            strong
+            disabled={busy}
+            onClick={() => act("/api/trials/{id}/reading")}
+          >
             Read it
           </Button>
         ) : (
           <span className="text-[15px]">It may be read when {standing.due} are decided.</span>
         )}
-        <Button disabled={busy} onClick={() => act("/api/trials/{id}/giving-up")}>
+        <Button
+          data-does="POST /api/trials/{id}/giving-up"
+          disabled={busy}
+          onClick={() => act("/api/trials/{id}/giving-up")}
+        >
           Give it up
         </Button>
         {standing.ready && (

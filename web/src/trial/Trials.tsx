@@ -30,7 +30,11 @@ export function Trials() {
       {asking ? (
         <NewTrial onClose={() => setAsking(false)} />
       ) : (
-        <Button strong={trials.data.length === 0} onClick={() => setAsking(true)}>
+        <Button
+          data-does="POST /api/trials"
+          strong={trials.data.length === 0}
+          onClick={() => setAsking(true)}
+        >
           Ask a new question
         </Button>
       )}

@@ -33,7 +33,7 @@ export function BringWeather() {
     }
   };
   return (
-    <section>
+    <section data-does="POST /api/weather/file">
       <PartHeading>From a file</PartHeading>
       <p className="mb-2 text-[15px]">
         CSV or JSON with the day, its lowest and highest temperature and, if measured, humidity, wind and

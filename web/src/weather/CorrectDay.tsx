@@ -36,6 +36,7 @@ export function CorrectDay() {
   };
   return (
     <form
+      data-does="POST /api/weather/day"
       onSubmit={(e) => {
         e.preventDefault();
         save();

@@ -63,11 +63,15 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
       </p>
       <div className="my-2 flex flex-wrap gap-2">
         {view.starts.map((start) => (
-          <Button key={start.kind} onClick={() => setCells(textOf(start.months, choices))}>
+          <Button
+            data-does="PUT /api/weather/climate"
+            key={start.kind}
+            onClick={() => setCells(textOf(start.months, choices))}
+          >
             {start.words}
           </Button>
         ))}
-        <Button onClick={fit} disabled={busy}>
+        <Button data-does="PUT /api/weather/climate" onClick={fit} disabled={busy}>
           Fit from the record
         </Button>
       </div>
@@ -119,7 +123,13 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
           {problem.fields[0]?.sentence ?? problem.message}
         </p>
       )}
-      <Button strong className="mt-3" disabled={busy || !whole} onClick={save}>
+      <Button
+        data-does="PUT /api/weather/climate"
+        strong
+        className="mt-3"
+        disabled={busy || !whole}
+        onClick={save}
+      >
         Save the normals
       </Button>
     </section>

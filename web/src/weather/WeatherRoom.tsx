@@ -53,7 +53,7 @@ function Station({ on }: { on: boolean }) {
           ? "The simulated station is on: it tells each day as it ends, and what it expects of the next seven."
           : "A simulated station is at hand for trying. Its weather is invented from your normals: switch it on to see how it works, and off before you rely on the record."}
       </p>
-      <Button disabled={busy} onClick={() => turn(!on)}>
+      <Button data-does="PUT /api/weather/station" disabled={busy} onClick={() => turn(!on)}>
         {on ? "Switch the station off" : "Switch the station on"}
       </Button>
       <Trouble problem={problem} />

@@ -103,7 +103,12 @@ function WriteCleaning({ mixes }: { mixes: Schemas["wood.MixView"][] }) {
       )}
       <div className="mt-2 flex flex-wrap gap-2">
         {OCCASIONS.map(([key, words]) => (
-          <Button key={key} disabled={busy || !person} onClick={() => clean(key)}>
+          <Button
+            data-does="POST /api/cleaning"
+            key={key}
+            disabled={busy || !person}
+            onClick={() => clean(key)}
+          >
             {words}
           </Button>
         ))}
@@ -180,7 +185,13 @@ function MixIt() {
         </>
       )}
       <Trouble problem={plan.error ?? problem} />
-      <Button strong className="mt-3" disabled={busy || !plan.data} onClick={mixed}>
+      <Button
+        data-does="POST /api/cleaning/mixes"
+        strong
+        className="mt-3"
+        disabled={busy || !plan.data}
+        onClick={mixed}
+      >
         Mixed now
       </Button>
     </div>

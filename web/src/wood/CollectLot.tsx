@@ -181,7 +181,7 @@ function Form({ onClose, today, fromKey }: Props) {
       </p>
       <Trouble problem={problem} />
       <div className="mt-4 flex gap-3">
-        <Button strong type="submit" disabled={busy || !source || !sticks}>
+        <Button data-does="POST /api/lots" strong type="submit" disabled={busy || !source || !sticks}>
           Collect it
         </Button>
         <Button onClick={onClose}>Leave it</Button>

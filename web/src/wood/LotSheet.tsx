@@ -224,7 +224,7 @@ function Doings({ lot }: { lot: Lot }) {
     });
   const kin = (useShelf().data?.lots ?? []).filter((l) => l.id !== lot.id && l.varietyId === lot.varietyId);
   return (
-    <>
+    <div data-does="POST /api/lots/{id}/out">
       <PartHeading>Do</PartHeading>
       <div className="grid grid-cols-[1fr_auto] items-end gap-2">
         <Field label="Lies in">
@@ -238,7 +238,11 @@ function Doings({ lot }: { lot: Lot }) {
           </Select>
         </Field>
         {lot.storeId !== undefined && (
-          <Button disabled={busy} onClick={() => move(lot.storeId as number, !lot.wrapped)}>
+          <Button
+            data-does="PUT /api/lots/{id}/store"
+            disabled={busy}
+            onClick={() => move(lot.storeId as number, !lot.wrapped)}
+          >
             {lot.wrapped ? "Unwrapped it" : "Wrapped it"}
           </Button>
         )}
@@ -252,22 +256,22 @@ function Doings({ lot }: { lot: Lot }) {
         </Field>
       </div>
       <div className="mt-2 flex flex-wrap gap-2">
-        <Button disabled={busy} onClick={() => out("GIVEN")}>
+        <Button data-does="POST /api/lots/{id}/out" disabled={busy} onClick={() => out("GIVEN")}>
           Give away
         </Button>
-        <Button disabled={busy} onClick={() => out("DISCARD")}>
+        <Button data-does="POST /api/lots/{id}/out" disabled={busy} onClick={() => out("DISCARD")}>
           Discard
         </Button>
-        <Button disabled={busy} onClick={remove}>
+        <Button data-does="DELETE /api/lots/{id}" disabled={busy} onClick={remove}>
           Written by mistake
         </Button>
         {!lot.archived && (
-          <Button disabled={busy} onClick={archive}>
+          <Button data-does="POST /api/lots/{id}/archive" disabled={busy} onClick={archive}>
             Archive
           </Button>
         )}
       </div>
-      <div className="mt-3">
+      <div data-does="POST /api/lots/{id}/same" className="mt-3">
         <SameAs
           others={kin.map((l) => ({ id: l.id, name: l.code }))}
           follows={`What came in and went out of ${lot.code}, its grafts and checks go over to`}
@@ -281,6 +285,6 @@ function Doings({ lot }: { lot: Lot }) {
         />
       </div>
       <Trouble problem={problem} />
-    </>
+    </div>
   );
 }

@@ -38,7 +38,12 @@ export function Shoots({ today }: { today: string }) {
               {awayWords(shoot.conditioning.pinchedOn, today)}; {shoot.sticksExpected} sticks expected; best
               about {dayWords(shoot.conditioning.aim)}
               {shoot.planNo ? `; for plan ${shoot.planNo}` : ""}. {shoot.refusal && dated(shoot.refusal)}{" "}
-              <button type="button" className="text-sea underline" onClick={() => giveUp(shoot.id)}>
+              <button
+                data-does="DELETE /api/shoots/{id}"
+                type="button"
+                className="text-sea underline"
+                onClick={() => giveUp(shoot.id)}
+              >
                 Give them up
               </button>
             </p>
@@ -78,6 +83,7 @@ function Pinch({ today }: { today: string }) {
     });
   return (
     <form
+      data-does="POST /api/shoots"
       onSubmit={(event) => {
         event.preventDefault();
         pinch();

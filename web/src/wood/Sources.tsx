@@ -70,6 +70,7 @@ export function Sources() {
                 </td>
                 <td className="py-1.5 text-right">
                   <button
+                    data-does="PUT /api/sources/{id}"
                     type="button"
                     className="text-[14.5px] text-sea underline max-sm:min-h-11"
                     aria-label={`Write of ${source.name}`}
@@ -83,7 +84,7 @@ export function Sources() {
           </tbody>
         </table>
       </Wide>
-      <Button className="mt-3" onClick={() => setEditing("new")}>
+      <Button data-does="POST /api/sources" className="mt-3" onClick={() => setEditing("new")}>
         Add a source outside the farm
       </Button>
       <Overlay

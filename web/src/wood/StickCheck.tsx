@@ -208,6 +208,7 @@ function Verdict(props: {
           </ul>
         </div>
         <Button
+          data-does="POST /api/stick-checks"
           strong
           disabled={props.busy}
           className="min-h-11 shrink-0 max-sm:w-full"

@@ -60,7 +60,13 @@ function StoreRow({ store }: { store: Store }) {
           {measureWords("warmth", store.nowC, choices)}, {BASIS_WORDS[store.basis]}
         </p>
         {farm.data?.demo && store.method !== "AMBIENT" && store.method !== "WATER" && (
-          <button type="button" disabled={busy} className="text-[14.5px] text-sea underline" onClick={logger}>
+          <button
+            data-does="PUT /api/stores/{id}/logger"
+            type="button"
+            disabled={busy}
+            className="text-[14.5px] text-sea underline"
+            onClick={logger}
+          >
             {store.loggerOn ? "Switch the simulated logger off" : "Switch a simulated logger on"}
           </button>
         )}
@@ -138,7 +144,7 @@ function LogFile({ storeId }: { storeId: number }) {
     }
   };
   return (
-    <div className="text-[14.5px]">
+    <div data-does="POST /api/stores/{id}/log" className="text-[14.5px]">
       <label className="cursor-pointer text-sea underline">
         Bring a thermometer’s log (CSV: time, temp)
         <input
@@ -183,6 +189,7 @@ function AddStore() {
     });
   return (
     <form
+      data-does="POST /api/stores"
       onSubmit={(event) => {
         event.preventDefault();
         add();

@@ -54,7 +54,7 @@ export function Wood() {
       <section className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
         <Statement title={shelfHeadline(lots)}>{shelfSubtitle(lots)}</Statement>
         <div className="mb-3 flex flex-wrap items-center gap-2">
-          <Button strong onClick={() => setCollecting(true)}>
+          <Button data-does="POST /api/lots" strong onClick={() => setCollecting(true)}>
             Collect or receive a lot
           </Button>
           <LinkButton to="/wood/check">Check a stick</LinkButton>

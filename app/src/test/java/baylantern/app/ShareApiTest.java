@@ -332,6 +332,14 @@ class ShareApiTest extends ApiTest {
                 "GUEST", paired(GUEST, "GUEST", "g"),
                 "HAND", paired(HAND, "HAND", "h"),
                 "OWNER", paired(OWNER, "OWNER", "o"));
+        for (String role : roles.subList(1, roles.size())) {
+            JsonNode who = as.get(role).get("/api/farm").json().get("who");
+            assertThat(who.get("closed").valueStream().map(JsonNode::asString))
+                    .as("what a screen is told not to offer to " + role)
+                    .containsExactlyElementsOf(needs.keySet().stream()
+                            .filter(way -> roles.indexOf(needs.get(way)) > roles.indexOf(role))
+                            .toList());
+        }
         for (String way : needs.keySet()) {
             String[] asked = way.split(" ");
             String path = asked[1].replaceAll("\\{[^}]*}", "0");

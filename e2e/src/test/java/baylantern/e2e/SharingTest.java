@@ -79,6 +79,10 @@ class SharingTest extends ScreenTest {
         String first = now.textContent();
         phone.keyboard().press(HandsTest.firstKey(phone));
         assertThat(now).not().hasText(first);
+        // A hand works, and is offered nothing that only an owner may do.
+        go(phone, "/wood/stores");
+        assertThat(phone.getByText("Bring a thermometer’s log").first()).isVisible();
+        assertThat(heading(phone, "Add a store")).hasCount(0);
         Page done = desk(lantern);
         done.navigate("/done");
         assertThat(done.getByText("Bram on Bram’s phone").first()).isVisible();
@@ -115,9 +119,16 @@ class SharingTest extends ScreenTest {
         assertThat(tablet.getByText("Teo looks on here and changes nothing.").first())
                 .isVisible();
         assertThat(now).hasText(first);
+        // What they may not do is not offered; what there is to read stands.
+        assertThat(tablet.locator("fieldset button").first()).isHidden();
+        assertThat(tablet.getByLabel("How long its longest shoot is, mm")).isHidden();
+        assertThat(button(tablet, "Print the round")).isVisible();
         // By keys only: the way out.
         go(tablet, "/farm");
-        assertThat(tablet.getByText("Who is let in on which device")).hasCount(0);
+        assertThat(tablet.getByText("Nerea").and(tablet.locator("[data-else]"))).isVisible();
+        assertThat(button(tablet, "Rename Nerea")).hasCount(0);
+        assertThat(button(tablet, "Save the place")).hasCount(0);
+        assertThat(tablet.getByText("Who is let in on which device")).isHidden();
         button(tablet, "Sign out and wipe this device").focus();
         tablet.keyboard().press("Enter");
         assertThat(heading(tablet, "Who is at work?")).isVisible();

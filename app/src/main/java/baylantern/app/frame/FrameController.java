@@ -9,6 +9,7 @@ import baylantern.app.place.Person;
 import baylantern.app.place.PlaceService;
 import baylantern.app.place.PlantService;
 import baylantern.app.place.Site;
+import baylantern.app.platform.ClosedWays;
 import baylantern.app.platform.DemoClock;
 import baylantern.app.platform.Doer;
 import baylantern.app.platform.FarmClock;
@@ -49,6 +50,7 @@ class FrameController {
     private final WrongClock wrongClock;
     private final Doer doer;
     private final FarmMark mark;
+    private final ClosedWays closed;
 
     FrameController(
             PlaceService places,
@@ -63,7 +65,9 @@ class FrameController {
             UnreadService unread,
             WrongClock wrongClock,
             Doer doer,
-            FarmMark mark) {
+            FarmMark mark,
+            ClosedWays closed) {
+        this.closed = closed;
         this.mark = mark;
         this.doer = doer;
         this.wrongClock = wrongClock;
@@ -91,8 +95,8 @@ class FrameController {
             @Nullable String amiss,
             @Nullable Who who) {
 
-        /** Who is signed in on which device, and what they may do. */
-        record Who(long personId, Role role, String device) {}
+        /** Who is signed in on which device, what they may do, and which ways are closed to them. */
+        record Who(long personId, Role role, String device, List<String> closed) {}
 
         /** How much there is. */
         record Counts(int spots, int varieties, int plants, int grafts, int lots, int held, int unread) {}
@@ -123,7 +127,9 @@ class FrameController {
     private FarmView.@Nullable Who who() {
         Long person = doer.personId();
         String device = doer.device();
-        return person == null || device == null ? null : new FarmView.Who(person, doer.role(), device);
+        return person == null || device == null
+                ? null
+                : new FarmView.Who(person, doer.role(), device, closed.to(doer.role()));
     }
 
     /** The band: flush waves and grafts made by week and species, in the twelve months around today. */

@@ -55,7 +55,7 @@ class ShootController {
         return cleaning.view();
     }
 
-    @Needs(Role.HAND)
+    @Needs(Role.GUEST)
     @PostMapping("/cleaning/plan")
     CleanService.MixPlan plan(@Valid @RequestBody CleanService.MixEntry entry) {
         return cleaning.plan(entry);

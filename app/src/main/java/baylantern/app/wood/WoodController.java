@@ -132,7 +132,7 @@ class WoodController {
         return alone.of(speciesKey, cut);
     }
 
-    @Needs(Role.HAND)
+    @Needs(Role.GUEST)
     @PostMapping("/stick-checks/judge")
     CheckService.Checked judge(@Valid @RequestBody CheckService.CheckEntry entry) {
         return checks.judge(entry);
