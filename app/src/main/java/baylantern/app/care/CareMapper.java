@@ -96,7 +96,7 @@ interface CareMapper {
     /** All open visits. */
     List<VisitRow> open();
 
-    /** By which rules the visits were planned last, null where nobody knows. */
+    /** By which rules and which program the visits were planned last, null where nobody knows. */
     @Nullable
     String plannedBy();
 

@@ -11,6 +11,7 @@ import baylantern.app.platform.DayListener;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmClock;
 import baylantern.app.platform.FarmProblem;
+import baylantern.app.platform.Program;
 import baylantern.app.platform.Rows;
 import baylantern.core.care.GraftLife;
 import baylantern.core.care.PlannedVisit;
@@ -19,6 +20,7 @@ import baylantern.core.care.WeatherCare;
 import baylantern.core.lineage.Node;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
+import baylantern.core.rules.Mark;
 import baylantern.core.rules.Rulebook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -94,8 +96,13 @@ class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse 
         others.removeAll(lookedAt);
         plan(others, this::settleWhereMoved);
         if (change.touches(Fact.FIGURES)) {
-            Rows.one(care.planned(rules.visitsMark()));
+            Rows.one(care.planned(by()));
         }
+    }
+
+    /** By what visits are planned here: the rules and their figures, and the program that reads them. */
+    private String by() {
+        return Mark.of(rules.visitsMark() + Program.mark());
     }
 
     /** The visit of a held graft is always today's; what the forecast asks for, and what lapses, goes by the days. */
@@ -114,11 +121,11 @@ class VisitPlanner implements ChangeListener, DayListener, BeforeDoor, PlantUse 
         return Turn.IN_ORDER;
     }
 
-    /** A farm whose visits were planned by other rules is planned anew. */
+    /** A farm whose visits were planned by other rules, or by another program, is planned anew. */
     @Override
     @Transactional
     public void beforeDoor() {
-        String now = rules.visitsMark();
+        String now = by();
         if (!now.equals(care.plannedBy())) {
             plan(care.graftsWithVisits(), this::settleWhereMoved);
             Rows.one(care.planned(now));
