@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import api, { ProblemError, type Schemas, told } from "../api/client";
 import { useFarm, useRules, useVarieties } from "../api/queries";
+import { Instead } from "../share/bounds";
 import { useCommands } from "../ui/commands";
 import { DayBox } from "../ui/DayBox";
 import { Field, Input } from "../ui/fields";
@@ -115,11 +116,11 @@ function BenchForm({ today, next, varieties }: FormProps) {
   const many = draft.stems.length;
   return (
     <div className="flex min-h-full max-lg:flex-col">
-      <div data-else="POST /api/grafts" className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
-        <Statement title="At the bench">
-          Who looks on logs no grafts; what was logged stands beside.
-        </Statement>
-      </div>
+      <Instead of="POST /api/grafts">
+        <div className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4">
+          <Statement title="At the bench">Who looks on logs no grafts; here is what was logged.</Statement>
+        </div>
+      </Instead>
       <form
         data-does="POST /api/grafts"
         className="min-w-0 flex-1 px-[26px] py-5 max-sm:px-4"

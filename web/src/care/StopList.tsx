@@ -47,13 +47,13 @@ export function StopList({ stops, byPlace, current, marked, onFocus, onMark, onM
               </h3>
             )}
             <div
-              className={`flex items-center gap-3 border-line border-t py-1 ${on ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : ""}`}
+              className={`flex items-center gap-3 border-line border-t py-1 pl-2 ${on ? "bg-surface shadow-[inset_3px_0_0_var(--sea)]" : ""}`}
             >
               <input
                 data-does="POST /api/looks"
                 type="checkbox"
                 aria-label={`Mark ${stop.graft.code}`}
-                className="ml-2 size-5 accent-[var(--sea)] max-sm:size-6"
+                className="size-5 accent-[var(--sea)] max-sm:size-6"
                 checked={marked.has(stop.graft.id)}
                 onChange={() => onMark(stop.graft.id)}
               />

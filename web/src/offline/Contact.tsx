@@ -1,7 +1,6 @@
 import { useEffect } from "react";
 import { Link, useLocation } from "react-router";
 import { headings, keeper, SIGNED_IN } from "../api/client";
-import { useFarm } from "../api/queries";
 import { everyPart } from "../frame/manifest";
 import { useBounds } from "../share/bounds";
 import { seems } from "../share/seems";
@@ -33,7 +32,7 @@ let begun = false;
 export function Contact() {
   const { lostAt, kept, unfit } = useContact();
   const { pathname } = useLocation();
-  useBounds(useFarm().data?.who?.closed);
+  useBounds();
   useEffect(() => {
     if (begun) return;
     begun = true;

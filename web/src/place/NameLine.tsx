@@ -1,4 +1,5 @@
 import { type ComponentProps, useState } from "react";
+import { Instead } from "../share/bounds";
 import { Input } from "../ui/fields";
 import { Button } from "../ui/parts";
 import { SameAs } from "../ui/SameAs";
@@ -23,10 +24,12 @@ export function NameLine(props: {
   if (typed === undefined)
     return (
       <>
-        <span data-else={props.does} className="min-w-0 flex-1 py-1.5 [overflow-wrap:anywhere]">
-          {name}
-          {away && <span className="text-soft">, put away</span>}
-        </span>
+        <Instead of={props.does}>
+          <span className="min-w-0 flex-1 py-1.5 [overflow-wrap:anywhere]">
+            {name}
+            {away && <span className="text-soft">, put away</span>}
+          </span>
+        </Instead>
         <button
           data-does={props.does}
           type="button"

@@ -69,16 +69,11 @@ export function FigureForm({ of, name, onClose }: FigureFormProps) {
             onChange={(e) => setTyped(e.target.value)}
           />
         </Field>
-        <Button data-does="PUT /api/rules/figures" strong type="submit" disabled={busy || !other}>
+        <Button strong type="submit" disabled={busy || !other}>
           Keep
         </Button>
         {of.since && (
-          <Button
-            data-does="PUT /api/rules/figures"
-            type="button"
-            disabled={busy}
-            onClick={() => keep(undefined)}
-          >
+          <Button type="button" disabled={busy} onClick={() => keep(undefined)}>
             Back to {words(of.starting)}
           </Button>
         )}

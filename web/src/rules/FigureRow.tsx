@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from "react";
 import { dayWords } from "../days";
+import { Instead } from "../share/bounds";
 import { figureNumber, figureUnit, useChoices } from "../units";
 import { FigureForm } from "./FigureForm";
 import type { FigureView } from "./figures";
@@ -29,16 +30,22 @@ export function FigureRow({ of, name }: { of: FigureView; name: string }) {
               {words(value)} {figureUnit(unit, choices)}
             </>
           ) : (
-            <button
-              ref={number}
-              type="button"
-              aria-expanded={open}
-              aria-label={`${name}: ${words(value)} ${figureUnit(unit, choices)}. Change it`}
-              className={`min-h-6 rounded px-1 underline decoration-dotted underline-offset-4 ${of.since ? "bg-lamp/30 font-bold" : ""}`}
-              onClick={() => setOpen(!open)}
-            >
-              {words(value)} {figureUnit(unit, choices)}
-            </button>
+            <>
+              <Instead of="PUT /api/rules/figures">
+                {words(value)} {figureUnit(unit, choices)}
+              </Instead>
+              <button
+                data-does="PUT /api/rules/figures"
+                ref={number}
+                type="button"
+                aria-expanded={open}
+                aria-label={`${name}: ${words(value)} ${figureUnit(unit, choices)}. Change it`}
+                className={`min-h-6 rounded px-1 underline decoration-dotted underline-offset-4 ${of.since ? "bg-lamp/30 font-bold" : ""}`}
+                onClick={() => setOpen(!open)}
+              >
+                {words(value)} {figureUnit(unit, choices)}
+              </button>
+            </>
           )}
         </td>
         <td className="whitespace-nowrap pr-4 text-soft">

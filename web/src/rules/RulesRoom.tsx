@@ -37,8 +37,8 @@ export function RulesRoom() {
   return (
     <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">
       <Statement title="What the advice rests on">
-        Horticulture gives ranges, not constants. These are starting figures; your own records decide. Open a
-        number to put your own in its place.
+        Horticulture gives ranges, not constants. These are starting figures; your own records decide.{" "}
+        <span data-does="PUT /api/rules/figures">Open a number to put your own in its place.</span>
       </Statement>
       <OwnNumbers species={rules.data.species} onSpecies={setKey} />
       <Select aria-label="Species" className="max-w-60" value={key} onChange={(e) => setKey(e.target.value)}>

@@ -1,0 +1,26 @@
+import { type ReactNode, useEffect } from "react";
+import { useFarm } from "../api/queries";
+
+const useClosed = () => useFarm().data?.who?.closed;
+
+/**
+ * What whoever is signed in here may not do is not offered: whatever says which way of the farm it goes, by `data-does`, is
+ * not shown where that way is closed.
+ */
+export function useBounds() {
+  const closed = useClosed();
+  useEffect(() => {
+    if (!closed?.length) return;
+    const sheet = new CSSStyleSheet();
+    sheet.replaceSync(`${closed.map((way) => `[data-does="${way}"]`)} { display: none !important }`);
+    document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+    return () => {
+      document.adoptedStyleSheets = document.adoptedStyleSheets.filter((one) => one !== sheet);
+    };
+  }, [closed]);
+}
+
+/** Stands in for what goes a way, where that way is closed. */
+export function Instead({ of, children }: { of: string; children: ReactNode }) {
+  return useClosed()?.includes(of) ? children : null;
+}
