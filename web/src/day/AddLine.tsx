@@ -5,6 +5,7 @@ import { CoverOptions } from "../bench/CoverOptions";
 import { SpeciesOptions } from "../place/SpeciesOptions";
 import { SpotOptions } from "../place/SpotOptions";
 import { VarietyOptions } from "../place/VarietyOptions";
+import { Instead } from "../share/bounds";
 import { Field, Input, Select } from "../ui/fields";
 import { Overlay } from "../ui/Overlay";
 import { Button, Trouble } from "../ui/parts";
@@ -17,7 +18,7 @@ export function AddLine({ day }: { day: string }) {
   const [open, setOpen] = useState(false);
   return (
     <>
-      <Button data-does="POST /api/graft-days" onClick={() => setOpen(true)}>
+      <Button data-does="POST /api/bench-days/{day}/lists/{listId}" onClick={() => setOpen(true)}>
         Add a line
       </Button>
       <Overlay
@@ -71,7 +72,10 @@ function Form({ day, onClose }: { day: string; onClose: () => void }) {
       }}
     >
       <FromList day={day} onClose={onClose} />
-      <div className="grid grid-cols-2 gap-x-4 gap-y-3 max-sm:grid-cols-1">
+      <Instead of="POST /api/graft-days">
+        <p className="text-soft">Other lines than those of a prepared list are planned by an owner.</p>
+      </Instead>
+      <div data-does="POST /api/graft-days" className="grid grid-cols-2 gap-x-4 gap-y-3 max-sm:grid-cols-1">
         <Field label="Variety" error={errorOf("varietyId")}>
           <Select value={varietyId} onChange={(e) => setVarietyId(e.target.value)}>
             <option value="">choose</option>
@@ -115,7 +119,12 @@ function Form({ day, onClose }: { day: string; onClose: () => void }) {
       </div>
       <Trouble problem={problem} />
       <div className="mt-4 flex gap-3">
-        <Button strong type="submit" disabled={busy || !varietyId || !spotId || !technique || !grafts}>
+        <Button
+          data-does="POST /api/graft-days"
+          strong
+          type="submit"
+          disabled={busy || !varietyId || !spotId || !technique || !grafts}
+        >
           Add it
         </Button>
         <Button onClick={onClose}>Leave it</Button>

@@ -28,7 +28,7 @@ export function DaysAhead() {
       ))}
       {!ahead.some((day) => day.day === today) && (
         <Link
-          data-does="POST /api/graft-days"
+          data-does="POST /api/bench-days/{day}/lists/{listId}"
           to={`/bench/day/${today}`}
           className="flex min-h-9 items-center border-line border-t text-[15px] text-sea underline max-sm:min-h-11"
         >
