@@ -68,8 +68,15 @@ function listen() {
   const feed = new EventSource(FEED);
   feed.addEventListener("here", ({ data }) => tell({ mark: data }));
   feed.addEventListener("changed", ({ data, lastEventId }) => tell({ mark: lastEventId, changed: data }));
+  let broke = false;
+  // The farm lets a line go where somebody may do something else from now on.
+  feed.addEventListener("open", () => {
+    if (broke) whoChanged();
+    broke = false;
+  });
   // A line that broke is taken up again by the browser; one that was refused is not.
   feed.addEventListener("error", () => {
+    broke = true;
     if (feed.readyState !== EventSource.CLOSED) return;
     whoChanged();
     setTimeout(listen, AGAIN_MS);

@@ -123,6 +123,11 @@ class SharingTest extends ScreenTest {
         assertThat(tablet.locator("fieldset button").first()).isHidden();
         assertThat(tablet.getByLabel("How long its longest shoot is, mm")).isHidden();
         assertThat(button(tablet, "Print the round")).isVisible();
+        // Whoever may do more from now on is offered it where they stand.
+        choose(list(owner, "What Teo may do"), "HAND");
+        assertThat(tablet.locator("fieldset button").first()).isVisible();
+        choose(list(owner, "What Teo may do"), "GUEST");
+        assertThat(tablet.locator("fieldset button").first()).isHidden();
         // By keys only: the way out.
         go(tablet, "/farm");
         assertThat(tablet.locator("span")

@@ -124,7 +124,7 @@ class ShareController {
     @Needs(Role.OWNER)
     void rights(@PathVariable long personId, @Valid @RequestBody NewRole asked) {
         named(asked.role());
-        devices.rights(personId, asked.role());
+        signIn.rights(personId, asked.role());
     }
 
     private static void named(Role role) {

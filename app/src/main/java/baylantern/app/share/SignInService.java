@@ -111,6 +111,12 @@ class SignInService {
         feed.hangUp(devices.end(device, how).name());
     }
 
+    /** What somebody may do from now on; their devices take up their lines anew and ask who is there. */
+    void rights(long personId, Role role) {
+        devices.rights(personId, role);
+        devices.all().stream().filter(one -> one.personId() == personId).forEach(one -> feed.hangUp(one.name()));
+    }
+
     /** Somebody's passphrase from now on; null for none. Devices that are signed in stay so. */
     void passphrase(long personId, @Nullable String passphrase) {
         devices.passphrase(personId, passphrase == null ? null : secrets.kept(passphrase));
