@@ -4,6 +4,7 @@ import api, { type Schemas, told } from "../api/client";
 import { useFarm, useSpots } from "../api/queries";
 import { BringFarm } from "../exchange/BringFarm";
 import { Copies } from "../exchange/Copies";
+import { useIsOpen } from "../share/bounds";
 import { SignedIn } from "../share/SignedIn";
 import { Field, Input, Select } from "../ui/fields";
 import { Button, Coming, PartHeading, Statement } from "../ui/parts";
@@ -17,15 +18,15 @@ import { Unread } from "./Unread";
 /** The farm itself: where it is, its places and people, this device's choices, and what goes in and out. */
 export function FarmRoom() {
   const farm = useFarm();
+  const isOpen = useIsOpen();
   const { length, theme, warmth, volume, wind } = useChoices();
   if (!farm.data?.site) return <Coming what="the farm" />;
-  const owner = (farm.data.who?.role ?? "OWNER") === "OWNER";
   return (
     <div className="mx-auto max-w-[1060px] px-[26px] py-5 max-sm:px-4">
       <Statement title={farm.data.site.name}>
         {farm.data.plants} plants, {farm.data.varieties} varieties, {farm.data.grafts} grafts on record.
       </Statement>
-      {farm.data.unread > 0 && owner && <Unread />}
+      {farm.data.unread > 0 && isOpen("GET /api/unread") && <Unread />}
       <SiteForm
         key={farm.data.site.version}
         site={farm.data.site}
@@ -91,7 +92,7 @@ export function FarmRoom() {
             The record, the station, the normals
           </Link>
           <InAndOut />
-          {owner && <Copies />}
+          {isOpen("GET /api/copies") && <Copies />}
         </section>
       </div>
     </div>

@@ -20,7 +20,13 @@ export function useBounds() {
   }, [closed]);
 }
 
+/** Tells of a way whether it is open; for what would read it without being asked. */
+export function useIsOpen(): (way: string) => boolean {
+  const closed = useClosed();
+  return (way) => !closed?.includes(way);
+}
+
 /** Stands in for what goes a way, where that way is closed. */
 export function Instead({ of, children }: { of: string; children: ReactNode }) {
-  return useClosed()?.includes(of) ? children : null;
+  return useIsOpen()(of) ? null : children;
 }

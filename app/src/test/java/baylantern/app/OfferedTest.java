@@ -67,8 +67,9 @@ class OfferedTest {
     @Test
     void whatIsSentSaysOnItsButtonWhichWayItGoes() throws IOException {
         Map<String, String> roles = roles();
+        Map<String, String> screens = screens();
         Map<String, Set<String>> said = new TreeMap<>();
-        screens().forEach((file, text) -> {
+        screens.forEach((file, text) -> {
             if (file.endsWith(".tsx")) {
                 SAID.matcher(text)
                         .results()
@@ -81,7 +82,7 @@ class OfferedTest {
         assertThat(all).as("pages behind a button").containsAll(BEHIND.values());
         Set<String> unsaid = new TreeSet<>();
         Set<String> unneeded = new TreeSet<>(NOT_OFFERED.keySet());
-        screens().forEach((file, text) -> {
+        screens.forEach((file, text) -> {
             for (MatchResult sent : SENT.matcher(text).results().toList()) {
                 String way = sent.group(1) + " " + sent.group(2);
                 boolean here = said.getOrDefault(room(file), Set.of()).contains(way);

@@ -23,7 +23,8 @@ import org.w3c.dom.NodeList;
 /**
  * Finds parts of a document by paths as the reader of the statements asks for them: the children of a node, by their names.
  * The platform's own way reads each such question as if it were any, and makes a second document for it, some seven
- * hundred times at each start. Whatever is asked otherwise is left to it.
+ * hundred times at each start. Whatever is asked otherwise is left to it. The reader finds it as a service, by its name in
+ * META-INF/services.
  */
 public final class ChildPaths extends XPathFactory {
 

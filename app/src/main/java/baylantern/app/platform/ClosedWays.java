@@ -3,6 +3,7 @@ package baylantern.app.platform;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import org.springframework.web.method.HandlerMethod;
@@ -29,9 +30,15 @@ public class ClosedWays {
                 .toList();
     }
 
-    private static boolean needsMoreThan(Role role, HandlerMethod method) {
+    /** The least role for what a method serves; null where it says none. */
+    public static @Nullable Role needed(HandlerMethod method) {
         Needs needs = method.getMethodAnnotation(Needs.class);
-        return needs != null && !role.may(needs.value());
+        return needs == null ? null : needs.value();
+    }
+
+    private static boolean needsMoreThan(Role role, HandlerMethod method) {
+        Role needed = needed(method);
+        return needed != null && !role.may(needed);
     }
 
     private static Stream<String> named(Map.Entry<RequestMappingInfo, HandlerMethod> way) {

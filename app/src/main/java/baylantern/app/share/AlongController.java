@@ -1,6 +1,7 @@
 package baylantern.app.share;
 
 import baylantern.app.platform.Changes;
+import baylantern.app.platform.ClosedWays;
 import baylantern.app.platform.Fact;
 import baylantern.app.platform.FarmProblem;
 import baylantern.app.platform.Needs;
@@ -89,7 +90,7 @@ class AlongController {
             // Only what whoever looks on may read; and not this again.
             if (!(handler instanceof HandlerMethod method)
                     || method.getBeanType() == AlongController.class
-                    || EndpointRoles.needed(method) != Role.GUEST) {
+                    || ClosedWays.needed(method) != Role.GUEST) {
                 throw FarmProblem.unknown("reading", asked.getRequestURI());
             }
             adapter.getObject().handle(asked, told, method);

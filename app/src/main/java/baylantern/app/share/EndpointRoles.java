@@ -1,6 +1,6 @@
 package baylantern.app.share;
 
-import baylantern.app.platform.Needs;
+import baylantern.app.platform.ClosedWays;
 import baylantern.app.platform.Role;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -37,18 +37,12 @@ class EndpointRoles {
             return Role.GUEST;
         }
         if (handler instanceof HandlerMethod method) {
-            return needed(method);
+            return ClosedWays.needed(method);
         }
         // The page itself, its script and its letters hold nothing of the farm.
         boolean shell =
                 handler instanceof ResourceHttpRequestHandler || handler instanceof ParameterizableViewController;
         return shell && !request.getRequestURI().startsWith("/api/") ? Role.NOBODY : null;
-    }
-
-    /** The least role for what a method serves; null where it is not served over the shared door. */
-    static @Nullable Role needed(HandlerMethod method) {
-        Needs needs = method.getMethodAnnotation(Needs.class);
-        return needs == null ? null : needs.value();
     }
 
     /** Who will serve a request; null where nobody does. */
