@@ -8,6 +8,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -316,6 +317,13 @@ class FlushTest extends DemoScreenTest {
         assertThat(page.getByRole(
                         AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^a wick is lit from"))))
                 .containsText("0.6");
+        Object unnamed = page.evaluate("""
+                () => [...document.querySelectorAll('tr[id^="figure-"]')]
+                  .filter(row => row.children[0].innerText === row.children[3].innerText)
+                  .map(row => row.id)""");
+        Assertions.assertThat(unnamed)
+                .as("rows whose name is their reason told twice")
+                .isEqualTo(List.of());
     }
 
     @Test

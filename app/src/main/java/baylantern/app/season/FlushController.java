@@ -10,6 +10,7 @@ import baylantern.core.rules.BudStage;
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.Known;
 import baylantern.core.rules.Rulebook;
+import baylantern.core.season.account.Accounts;
 import baylantern.core.season.account.Rhythm;
 import baylantern.core.season.account.Sides;
 import baylantern.core.season.flush.DayRange;
@@ -165,9 +166,10 @@ class FlushController {
                 .filter(w -> w.plant().id() == plant.id())
                 .findFirst();
         Rhythm rhythm = watched.map(Watched::rhythm)
-                .orElseGet(() -> SpeciesForecasts.grounds(
-                                rules.flush(), rules.species(plant.speciesKey()).orElseThrow(), 1)
-                        .unlearned());
+                .orElseGet(() -> Accounts.Grounds.unlearned(
+                        rules.flush(),
+                        SpeciesForecasts.swellToSwell(
+                                rules.species(plant.speciesKey()).orElseThrow())));
         return new PlantSheet(
                 clock.today(),
                 plant,

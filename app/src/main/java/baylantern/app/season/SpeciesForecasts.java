@@ -101,16 +101,15 @@ final class SpeciesForecasts {
 
     private Learned learned(Species species, OfSpecies.Inputs inputs, Skies skies, OfSpecies.Lore lore) {
         return Learned.of(
-                grounds(rules.flush(), species, skies.warmthADay()),
+                new Accounts.Grounds(rules.flush(), swellToSwell(species), skies.warmthADay(), latitudeDeg),
                 inputs.notes().stream().map(PlantNotes::record).toList(),
                 skies,
                 (int) lore.until().toEpochDay());
     }
 
-    /** What is held of a species beforehand. */
-    static Accounts.Grounds grounds(FlushRules rules, Species species, double warmthADay) {
-        return new Accounts.Grounds(
-                rules, species.figure(FigureName.SWELL_TO_SWELL).value(), warmthADay);
+    /** What a species usually takes from swell to swell, degree-days. */
+    static double swellToSwell(Species species) {
+        return species.figure(FigureName.SWELL_TO_SWELL).value();
     }
 
     private Skies skies(BudWarmth warmth, OfSpecies.Inputs inputs) {

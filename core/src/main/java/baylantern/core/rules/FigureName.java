@@ -13,6 +13,8 @@ public enum FigureName {
     FARM_SPREAD(Subject.FLUSH, "farmSpread"),
     PLANT_SPREAD(Subject.FLUSH, "plantSpread"),
     CYCLE_SPREAD(Subject.FLUSH, "cycleSpread"),
+    AUTUMN_REST(Subject.FLUSH, "autumnRest"),
+    WINTER_PACE(Subject.FLUSH, "winterPace"),
     SHADE_DAYS(Subject.FLUSH, "shadeDays"),
     HOLD_DAYS(Subject.FLUSH, "holdDays"),
     WEATHER_RUNS(Subject.FLUSH, "weatherRuns"),

@@ -129,7 +129,11 @@ class ModelDrawingsTest {
         Watch watch = new Watch(species("avocado"), new Weather(even, List.of()), 31, TODAY.minusDays(700), TODAY);
         Accounts accounts = Accounts.learn(
                 watch.grounds, List.of(swelled(1, 98, 93, 101), swelled(2, 106, 112)), watch.skies.past());
-        Rhythm[] beliefs = {watch.grounds.unlearned(), accounts.rhythm(9), accounts.rhythm(1)};
+        Rhythm[] beliefs = {
+            Accounts.Grounds.unlearned(watch.grounds.rules(), watch.grounds.priorWarmth()),
+            accounts.rhythm(9),
+            accounts.rhythm(1)
+        };
         Sheet sheet = new Sheet(400, 2200, 0, 0.0026);
         String[] names = {"species prior", "this farm", "this tree"};
         String[] colours = {SOFT, SEA, STAGES[2]};

@@ -37,14 +37,19 @@ public final class Accounts {
      *
      * @param priorWarmth what the species usually takes from swell to swell, degree-days
      * @param warmthADay bud warmth of a day in the mean of the year, degree-days
+     * @param latitudeDeg where the trees stand, below 0 in the south
      */
-    public record Grounds(FlushRules rules, double priorWarmth, double warmthADay) {
+    public record Grounds(FlushRules rules, double priorWarmth, double warmthADay, double latitudeDeg) {
 
         // In days farms differ more than in warmth, and so do flushes.
         private static final double FARM_SPREAD_DAYS = 0.35;
         private static final double CYCLE_TIMES_DAYS = 1.3;
 
         Levels.Prior warmth() {
+            return warmth(rules, priorWarmth);
+        }
+
+        private static Levels.Prior warmth(FlushRules rules, double priorWarmth) {
             return Levels.Prior.between(
                     Math.log(priorWarmth),
                     rules.value(FigureName.FARM_SPREAD),
@@ -60,14 +65,18 @@ public final class Accounts {
                     CYCLE_TIMES_DAYS * rules.value(FigureName.CYCLE_SPREAD));
         }
 
-        /** The warmth from swell to swell with nothing seen. */
-        public Rhythm unlearned() {
-            return Rhythm.of(new Levels(warmth(), List.of()), 0);
+        WinterRest rest() {
+            return WinterRest.at(latitudeDeg, rules);
+        }
+
+        /** The warmth from swell to swell with nothing seen, of a species that usually takes so many degree-days. */
+        public static Rhythm unlearned(FlushRules rules, double priorWarmth) {
+            return Rhythm.of(new Levels(warmth(rules, priorWarmth), List.of()), 0);
         }
     }
 
     private Accounts(Grounds grounds, List<TreeRecord> trees, SkyDays past) {
-        Gaps all = Gaps.of(trees, past, grounds.priorWarmth());
+        Gaps all = Gaps.of(trees, past, grounds);
         List<Gap> gaps = all.plain();
         this.unseen = all.unseen();
         this.speaking = speaking(trees);
@@ -82,13 +91,13 @@ public final class Accounts {
                 gaps.stream()
                         .map(g -> new Levels.Value(g.plant(), Math.log(g.days()), g.daysVariance()))
                         .toList());
-        this.season = SeasonWave.learn(prior, gaps);
+        this.season = SeasonWave.learn(grounds, gaps);
         double aYear = YearDay.YEAR_DAYS * grounds.warmthADay() / grounds.priorWarmth();
         Map<Long, Integer> lags = Lags.of(trees, CLOSE_DAYS);
         this.close = new Dates(trees, lags, CLOSE_DAYS, aYear);
         this.rough = new Dates(trees, lags, ROUGH_DAYS, aYear);
         this.canopy = new CanopyTable(grounds.rules(), trees, past);
-        this.hurry = HurryTurns.learn(prior, gaps, past, grounds.warmthADay());
+        this.hurry = HurryTurns.learn(grounds, gaps, past);
     }
 
     // Dates of a part of the year would say of the rest that nothing comes in it.

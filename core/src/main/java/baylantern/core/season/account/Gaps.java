@@ -5,8 +5,8 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * The gaps between swells of a species' trees. One about twice as long as this tree usually takes, both in warmth and in days, hid a flush that
- * nobody saw; it teaches nothing of how long a tree takes.
+ * The gaps between swells of a species' trees. One about twice as long as this tree usually takes at that time of year, both
+ * in warmth and in days, hid a flush that nobody saw; it teaches nothing of how long a tree takes.
  */
 public final class Gaps {
 
@@ -22,12 +22,8 @@ public final class Gaps {
 
     private Gaps() {}
 
-    /**
-     * Finds them.
-     *
-     * @param priorWarmth what the species usually takes, degree-days
-     */
-    public static Gaps of(List<TreeRecord> trees, SkyDays past, double priorWarmth) {
+    /** Finds them. */
+    public static Gaps of(List<TreeRecord> trees, SkyDays past, Accounts.Grounds grounds) {
         List<Gap> all = new ArrayList<>();
         for (TreeRecord tree : trees) {
             for (int i = 0; i + 1 < tree.swells().size(); i++) {
@@ -38,8 +34,9 @@ public final class Gaps {
                 }
             }
         }
-        double warmth = median(all.stream().map(Gap::warmth).toList(), priorWarmth);
+        double warmth = median(all.stream().map(Gap::warmth).toList(), grounds.priorWarmth());
         double days = median(all.stream().map(Gap::days).toList(), PRIOR_DAYS);
+        WinterRest rest = grounds.rest();
         Gaps gaps = new Gaps();
         for (TreeRecord tree : trees) {
             List<Gap> own =
@@ -47,7 +44,9 @@ public final class Gaps {
             double usualWarmth = median(own.stream().map(Gap::warmth).toList(), warmth);
             double usualDays = median(own.stream().map(Gap::days).toList(), days);
             for (Gap gap : own) {
-                boolean twice = gap.warmth() > TWICE * usualWarmth && gap.days() > TWICE * usualDays;
+                // What begins in autumn is long without hiding anything.
+                double most = TWICE * rest.times(gap.from().day());
+                boolean twice = gap.warmth() > most * usualWarmth && gap.days() > most * usualDays;
                 (twice ? gaps.hiding : gaps.plain).add(gap);
             }
         }

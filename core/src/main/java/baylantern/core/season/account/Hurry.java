@@ -5,7 +5,8 @@ import java.util.List;
 /**
  * A clock that rain, cold, day length and the time of year hurry or hold: what passes on a day is a power of its warmth
  * times e to a weighted sum of the {@link Drivers}, in degree-days of a usual day. A tree swells when as much has passed
- * since the last swell as it usually takes, by the time of year at which it began. With nothing learned it goes by warmth.
+ * since the last swell as it usually takes, by the time of year at which it began. With nothing learned it goes by warmth
+ * and by winter's rest.
  *
  * @param usual warmth of a day in the mean of the year, degree-days
  * @param weights of the log of the day's warmth, then of its drivers
@@ -22,11 +23,16 @@ record Hurry(double usual, double[] weights, SeasonWave season) {
     private static final double LEAST_OF_USUAL = 0.05;
     private static final double MOST_LOG = 3;
 
-    /** Nothing learned yet. */
-    static Hurry none(Levels.Prior prior, double usual) {
+    /** What is held beforehand, with nothing learned yet. */
+    static Hurry beforehand(Accounts.Grounds grounds) {
         double[] weights = new double[WEIGHTS];
         weights[0] = BY_WARMTH;
-        return new Hurry(usual, weights, SeasonWave.flat(new Levels(prior, List.of())));
+        System.arraycopy(grounds.rest().through(), 0, weights, 1, YearDay.WAVES);
+        Levels none = new Levels(grounds.warmth(), List.of());
+        return new Hurry(
+                grounds.warmthADay(),
+                weights,
+                new SeasonWave(none, grounds.rest().begun()));
     }
 
     /** What drives the clock on a day: how warm it is, then the drivers. */

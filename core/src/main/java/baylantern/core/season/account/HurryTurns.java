@@ -25,29 +25,26 @@ final class HurryTurns {
     private static final int WIDTH = MEAN + 1;
 
     private final Levels.Prior prior;
+    private final double[] beforehand;
     private final Spreads spreads;
     private final List<Gap> gaps;
     private final Past past;
 
-    private HurryTurns(Levels.Prior prior, List<Gap> gaps, Past past) {
+    private HurryTurns(Levels.Prior prior, Hurry beforehand, List<Gap> gaps, Past past) {
         this.prior = prior;
+        this.beforehand = coefficients(beforehand);
         this.spreads = spreads(prior);
         this.gaps = gaps;
         this.past = past;
     }
 
-    /**
-     * Learns.
-     *
-     * @param prior what is held beforehand of the warmth from swell to swell
-     * @param usual warmth of a day in the mean of the year, degree-days
-     */
-    static Hurry learn(Levels.Prior prior, List<Gap> gaps, SkyDays sky, double usual) {
-        Hurry hurry = Hurry.none(prior, usual);
+    /** Learns. */
+    static Hurry learn(Accounts.Grounds grounds, List<Gap> gaps, SkyDays sky) {
+        Hurry hurry = Hurry.beforehand(grounds);
         if (gaps.isEmpty()) {
             return hurry;
         }
-        HurryTurns turns = new HurryTurns(prior, gaps, Past.of(sky, hurry));
+        HurryTurns turns = new HurryTurns(grounds.warmth(), hurry, gaps, Past.of(sky, hurry));
         for (int turn = 0; turn < TURNS; turn++) {
             hurry = turns.turn(hurry);
         }
@@ -94,12 +91,19 @@ final class HurryTurns {
         return moved(hurry, now, spreads.coefficients(ridge));
     }
 
+    private static double[] coefficients(Hurry hurry) {
+        double[] all = new double[WIDTH];
+        System.arraycopy(hurry.weights(), 0, all, 0, WAVE);
+        System.arraycopy(hurry.season().wave(), 0, all, WAVE, YearDay.WAVES);
+        return all;
+    }
+
     // Where the coefficients stand, each counted from what it is beforehand.
-    private static double[] now(Hurry hurry) {
-        double[] now = new double[WIDTH];
-        System.arraycopy(hurry.weights(), 0, now, 0, WAVE);
-        now[0] -= Hurry.BY_WARMTH;
-        System.arraycopy(hurry.season().wave(), 0, now, WAVE, YearDay.WAVES);
+    private double[] now(Hurry hurry) {
+        double[] now = coefficients(hurry);
+        for (int i = 0; i < WIDTH; i++) {
+            now[i] -= beforehand[i];
+        }
         return now;
     }
 
@@ -114,12 +118,15 @@ final class HurryTurns {
         return row;
     }
 
-    private static Hurry moved(Hurry hurry, double[] from, double[] to) {
+    private Hurry moved(Hurry hurry, double[] from, double[] to) {
         double[] weights = hurry.weights().clone();
         for (int i = 0; i < WAVE; i++) {
             weights[i] += Math.max(-MOST_STEP, Math.min(MOST_STEP, to[i] - from[i]));
         }
         double[] wave = Arrays.copyOfRange(to, WAVE, MEAN);
+        for (int i = 0; i < wave.length; i++) {
+            wave[i] += beforehand[WAVE + i];
+        }
         return new Hurry(hurry.usual(), weights, new SeasonWave(hurry.season().levels(), wave));
     }
 

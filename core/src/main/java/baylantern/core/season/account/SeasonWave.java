@@ -5,17 +5,12 @@ import java.util.function.ToDoubleFunction;
 
 /**
  * How much trees usually take from swell to swell, and how much more or less by the time of year at which it begins: two
- * waves over the year on the log scale, learned with the trees' own means in turns; flat beforehand.
+ * waves over the year on the log scale, learned with the trees' own means in turns; beforehand winter's rest.
  */
 record SeasonWave(Levels levels, double[] wave) {
 
     private static final double[] SPREADS = {0.2, 0.2, 0.2, 0.2};
     private static final int TURNS = 4;
-
-    /** Flat, with what the trees take. */
-    static SeasonWave flat(Levels levels) {
-        return new SeasonWave(levels, new double[YearDay.WAVES]);
-    }
 
     /** The wave given, with what the trees take besides it; {@code passed} says how much passed in a gap. */
     static SeasonWave with(double[] wave, Levels.Prior prior, List<Gap> gaps, ToDoubleFunction<Gap> passed) {
@@ -33,21 +28,29 @@ record SeasonWave(Levels levels, double[] wave) {
     }
 
     /** Learns the wave of warmth. */
-    static SeasonWave learn(Levels.Prior prior, List<Gap> gaps) {
-        SeasonWave season = with(new double[YearDay.WAVES], prior, gaps, Gap::warmth);
+    static SeasonWave learn(Accounts.Grounds grounds, List<Gap> gaps) {
+        Levels.Prior prior = grounds.warmth();
+        double[] first = grounds.rest().begun();
+        SeasonWave season = with(first, prior, gaps, Gap::warmth);
         for (int turn = 0; turn < TURNS; turn++) {
             Ridge ridge = new Ridge(YearDay.WAVES);
             for (Gap gap : gaps) {
                 double precision = 1 / (prior.scatter() * prior.scatter() + gap.warmthVariance());
-                double left = Math.log(gap.warmth()) - season.levels.mean(gap.plant());
-                ridge.add(YearDay.waves(gap.from().day()), precision, left * precision);
+                int day = gap.from().day();
+                double left = Math.log(gap.warmth()) - season.levels.mean(gap.plant()) - at(first, day);
+                ridge.add(YearDay.waves(day), precision, left * precision);
             }
-            season = with(ridge.fit(SPREADS).coefficients(), prior, gaps, Gap::warmth);
+            double[] wave = ridge.fit(SPREADS).coefficients();
+            for (int i = 0; i < wave.length; i++) {
+                wave[i] += first[i];
+            }
+            season = with(wave, prior, gaps, Gap::warmth);
         }
         return season;
     }
 
-    private static double at(double[] wave, int day) {
+    /** What a wave adds on a day. */
+    static double at(double[] wave, int day) {
         double[] waves = YearDay.waves(day);
         double sum = 0;
         for (int i = 0; i < waves.length; i++) {

@@ -83,7 +83,7 @@ public final class Hindcast {
         this.trees = trees.stream().map(tree -> tree.until(until)).toList();
         this.skies = skies;
         this.unlearned = new Foretelling(Accounts.learn(grounds, List.of(), skies.past()));
-        this.gaps = Gaps.of(this.trees, skies.past(), grounds.priorWarmth());
+        this.gaps = Gaps.of(this.trees, skies.past(), grounds);
         this.until = until;
         int looks = this.trees.stream().mapToInt(tree -> tree.looks().size()).sum();
         this.every = Math.max(1, (looks + most - 1) / most);

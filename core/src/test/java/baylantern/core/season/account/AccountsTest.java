@@ -3,6 +3,7 @@ package baylantern.core.season.account;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import baylantern.core.rules.Rulebook;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -11,6 +12,9 @@ import org.junit.jupiter.api.Test;
 
 /** The parts of the accounts against sums and closed forms. */
 class AccountsTest {
+
+    private static final Accounts.Grounds GROUNDS =
+            new Accounts.Grounds(Rulebook.shipped().flush(), 1000, 10, 0);
 
     @Test
     void theRateByAnAgeIsThatOfTwoLogNormals() {
@@ -134,7 +138,7 @@ class AccountsTest {
     @Test
     void aGapTwiceAsLongHidAFlushAndTeachesNothing() {
         TreeRecord tree = swelled(1, 50, 150, 255, 353, 571, 670);
-        Gaps gaps = Gaps.of(List.of(tree), tenADay(), 1000);
+        Gaps gaps = Gaps.of(List.of(tree), tenADay(), GROUNDS);
         assertThat(gaps.plain()).hasSize(4);
         assertThat(gaps.hidAFlush(1, tree.swells().get(4))).isTrue();
         assertThat(gaps.hidAFlush(1, tree.swells().get(3))).isFalse();
@@ -143,22 +147,21 @@ class AccountsTest {
 
     @Test
     void howOftenAFlushGoesUnseenIsLearned() {
-        assertThat(Gaps.of(List.of(), tenADay(), 1000).unseen())
+        assertThat(Gaps.of(List.of(), tenADay(), GROUNDS).unseen())
                 .as("beforehand")
                 .isCloseTo(0.1, within(1e-9));
         TreeRecord each = swelled(1, 50, 150, 255, 353, 452, 550, 651, 750, 849, 951, 1050, 1149, 1251, 1350);
-        assertThat(Gaps.of(List.of(each), tenADay(), 1000).unseen()).isLessThan(0.05);
+        assertThat(Gaps.of(List.of(each), tenADay(), GROUNDS).unseen()).isLessThan(0.05);
         TreeRecord some = swelled(1, 50, 150, 255, 353, 571, 670, 769, 968, 1068, 1169, 1370);
-        assertThat(Gaps.of(List.of(some), tenADay(), 1000).unseen()).isBetween(0.15, 0.25);
+        assertThat(Gaps.of(List.of(some), tenADay(), GROUNDS).unseen()).isBetween(0.15, 0.25);
     }
 
     @Test
     void whatARhythmRestsOnIsSaid() {
-        var rules = baylantern.core.rules.Rulebook.shipped().flush();
-        Accounts.Grounds grounds = new Accounts.Grounds(rules, 1000, 10);
-        assertThat(grounds.unlearned().basis()).isEqualTo(Rhythm.Basis.SPECIES_PRIOR);
-        assertThat(grounds.unlearned().warmthAt(0.5)).isCloseTo(1000, within(1e-6));
-        Accounts learned = Accounts.learn(grounds, List.of(swelled(1, 50, 150, 255)), tenADay());
+        Rhythm unlearned = Accounts.Grounds.unlearned(GROUNDS.rules(), 1000);
+        assertThat(unlearned.basis()).isEqualTo(Rhythm.Basis.SPECIES_PRIOR);
+        assertThat(unlearned.warmthAt(0.5)).isCloseTo(1000, within(1e-6));
+        Accounts learned = Accounts.learn(GROUNDS, List.of(swelled(1, 50, 150, 255)), tenADay());
         assertThat(learned.rhythm(1).basis()).isEqualTo(Rhythm.Basis.OWN);
         assertThat(learned.rhythm(7).basis()).isEqualTo(Rhythm.Basis.FARM);
         assertThat(learned.rhythm(1).warmthAt(0.5)).isBetween(1000.0, 1050.0);

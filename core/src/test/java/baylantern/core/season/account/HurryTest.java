@@ -3,6 +3,7 @@ package baylantern.core.season.account;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import baylantern.core.rules.Rulebook;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -15,7 +16,8 @@ class HurryTest {
     private static final double USUAL = 10;
     private static final double WANTED = 1000;
     private static final int PULSE = 1 + YearDay.WAVES;
-    private static final Levels.Prior PRIOR = Levels.Prior.between(Math.log(WANTED), 0.25, 0.25, 0.18);
+    private static final Accounts.Grounds GROUNDS =
+            new Accounts.Grounds(Rulebook.shipped().flush(), WANTED, USUAL, 0);
 
     // Spells of some weeks that hold or do not, in weather that is warm or cool by turns.
     private static SkyDays sky(SplittableRandom random) {
@@ -62,7 +64,7 @@ class HurryTest {
         SplittableRandom random = new SplittableRandom(11);
         SkyDays sky = sky(random);
         List<TreeRecord> trees = trees(sky, byWarmth, bySpell, random);
-        return HurryTurns.learn(PRIOR, Gaps.of(trees, sky, WANTED).plain(), sky, USUAL);
+        return HurryTurns.learn(GROUNDS, Gaps.of(trees, sky, GROUNDS).plain(), sky);
     }
 
     @Test
@@ -78,7 +80,7 @@ class HurryTest {
     @Test
     void withNothingSeenItGoesByWarmthAndGoesOnWhereThePastEnds() {
         SkyDays sky = sky(new SplittableRandom(4));
-        Hurry none = HurryTurns.learn(PRIOR, List.of(), sky, USUAL);
+        Hurry none = HurryTurns.learn(GROUNDS, List.of(), sky);
         double[] past = none.past(sky);
         for (int day = 1; day < DAYS; day++) {
             double warmth = (sky.warmth(day) - sky.warmth(day - 1)) / USUAL;

@@ -81,7 +81,7 @@ class SidesTest {
 
     // A hundred and ten days from swell to swell, as the farm goes.
     private static Sides learn(Map<Long, List<BudNote>> trees) {
-        return Sides.learn(RULES, Accounts.learn(new Accounts.Grounds(RULES, 1100, 10), List.of(), SKY), trees);
+        return Sides.learn(RULES, Accounts.learn(new Accounts.Grounds(RULES, 1100, 10, 0), List.of(), SKY), trees);
     }
 
     private static DayRange on(LocalDate day) {

@@ -37,7 +37,7 @@ public final class Watch {
         this.since = since;
         this.skies = new Skies(warmth, weather, latitudeDeg, since, until, LINES, 5);
         this.grounds = new Accounts.Grounds(
-                RULES, species.figure(FigureName.SWELL_TO_SWELL).value(), skies.warmthADay());
+                RULES, species.figure(FigureName.SWELL_TO_SWELL).value(), skies.warmthADay(), latitudeDeg);
     }
 
     public static TreeRecord record(long plant, List<BudNote> notes) {

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
  */
 class LaterFlushesTest {
 
-    private static final int FARMS = Integer.getInteger("later.farms", 1);
+    private static final int FARMS = Integer.getInteger("later.farms", 2);
     private static final int DAYS = 1500;
     private static final List<Integer> TOLD_ON = List.of(620, 790, 960);
 
