@@ -3,15 +3,13 @@ package baylantern.core.season.account;
 /**
  * When a tree that goes by the calendar swells again. The swells its dates let expect since the last one are its clock,
  * which stands still while buds rest. A tree that kept its dates to the letter would swell at any point of the clock's
- * first turn, all equally likely, and so never miss one; a tree that swells by chance at a constant rate. The chance that
- * it has not swelled after n turns lies between: (1 − n/k)^k, which is the one for k = 1 and e^−n for large k, with some
- * doubt, so that a date that passed unseen does not make the next for sure.
+ * first turn, all equally likely, and so never miss one: it has not swelled after n turns with a chance of 1 − n. A tree
+ * that swells by chance at a constant rate has not with e^−n; that counts as a doubt, so that a date that passed unseen does
+ * not make the next for sure.
  */
 final class DatesClock {
 
-    // k: so many turns are the most without doubt.
-    private static final double MOST_TURNS = 1.1;
-    private static final double DOUBT = 0.05;
+    private static final double DOUBT = 0.02;
     private static final int[] REST_ENDS = Rest.ends();
 
     private final YearRates rates;
@@ -50,7 +48,7 @@ final class DatesClock {
         /** Cumulative rate of the next swell: less the log of the chance that it has not come by the evening of a day. */
         double rate(int until) {
             double turns = turns(until);
-            double kept = Math.pow(Math.max(0, 1 - turns / MOST_TURNS), MOST_TURNS);
+            double kept = Math.max(0, 1 - turns);
             return -Math.log((1 - DOUBT) * kept + DOUBT * Math.exp(-turns));
         }
     }
