@@ -63,7 +63,7 @@ public final class Foresight {
         for (int run = 0; run < swells.length; run++) {
             double share = (order[run] + random.nextDouble()) / swells.length;
             double after = lessons.widths().at(days, share);
-            int begun = begin.day(after, random.nextDouble());
+            int begun = begin.day(goesBy[run], after, random.nextDouble());
             swells[run] = swells(tree, run, begun, after, goesBy[run], random);
         }
         return Optional.of(

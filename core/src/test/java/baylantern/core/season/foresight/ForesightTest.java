@@ -81,6 +81,50 @@ class ForesightTest {
         assertThat(looks.stream().map(look -> -look.worth()).toList()).isSorted();
     }
 
+    /**
+     * Trees that keep their dates, three weeks after one of them, seen at rest in the last days: most that are no longer at rest flushed
+     * while nobody saw it. As many are told lively as are.
+     */
+    @Test
+    void aDatePassedAtRestIsLikelierAFlushNobodySaw() {
+        LocalDate today = LocalDate.of(2023, 10, 1);
+        double told = 0;
+        int lively = 0;
+        int trees = 0;
+        for (int seed = 1; seed <= 20; seed++) {
+            MadeUpFarm farm = new MadeUpFarm(
+                    Laws.byCalendar(75, 160, 250),
+                    MadeUpFarm.Eye.USUAL,
+                    StartingClimates.Kind.SUBTROPICAL,
+                    28,
+                    8,
+                    900,
+                    101L * seed);
+            LocalDate yesterday = today.minusDays(1);
+            List<TreeRecord> kept = Watch.records(farm).stream()
+                    .map(tree -> tree.until((int) yesterday.toEpochDay()))
+                    .toList();
+            Species species = Rulebook.shipped().species("avocado").orElseThrow();
+            Watch watch = new Watch(species, farm.weather, 28, MadeUpFarm.START.minusDays(200), yesterday);
+            Foresight ahead = watch.foresight(
+                    watch.learned(kept, yesterday), WeatherYears.draw(farm.weatherUntil(today), today, 200, 460, 7));
+            for (TreeRecord tree : kept) {
+                TreeRecord.Look last = tree.looks().get(tree.looks().size() - 1);
+                if (last.canopy().leading().rests() && today.toEpochDay() - last.day() <= 10) {
+                    Outlook outlook = ahead.of(tree, tree.plant()).orElseThrow();
+                    for (int run = 0; run < outlook.runs(); run++) {
+                        told += outlook.stage(run, 0).rests() ? 0 : 1.0 / outlook.runs();
+                    }
+                    lively += farm.shows((int) tree.plant() - 1, today).rests() ? 0 : 1;
+                    trees++;
+                }
+            }
+        }
+        System.out.printf("last seen at rest: %d trees, %d lively, %.1f told%n", trees, lively, told);
+        assertThat(lively).isGreaterThan(12);
+        assertThat(told / trees).isCloseTo(lively / (double) trees, within(0.1));
+    }
+
     @Test
     void whatATreeGoesByIsSaidInASentence() {
         Map<Account, Double> weights = new EnumMap<>(Account.class);

@@ -19,8 +19,7 @@ class HonestRangesTest {
             case RAIN_SOUTH -> 0.82;
             case RAIN_NORTH, DATES_EQUATOR -> 0.75;
             case DATES_NORTH -> 0.5;
-            case MIXED_SOUTH -> 0.85;
-            case MIXED_NORTH -> 0.91;
+            case MIXED_SOUTH, MIXED_NORTH -> 0.85;
         };
     }
 
