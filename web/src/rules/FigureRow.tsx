@@ -20,11 +20,11 @@ export function FigureRow({ of, name }: { of: FigureView; name: string }) {
   const words = (x: number) => figureNumber(x, unit, choices);
   return (
     <>
-      <tr id={`figure-${of.key}`} className="border-line border-t align-baseline">
+      <tr id={`figure-${of.key}`} className="border-line border-t align-top sm:align-baseline">
         <th scope="row" className="py-1 pr-3 text-left font-normal">
           {name}
         </th>
-        <td className="code whitespace-nowrap pr-3 text-right">
+        <td className="code pr-3 text-right sm:whitespace-nowrap">
           {low === high ? (
             <>
               {words(value)} {figureUnit(unit, choices)}
@@ -40,7 +40,7 @@ export function FigureRow({ of, name }: { of: FigureView; name: string }) {
                 type="button"
                 aria-expanded={open}
                 aria-label={`${name}: ${words(value)} ${figureUnit(unit, choices)}. Change it`}
-                className={`min-h-6 rounded px-1 underline decoration-dotted underline-offset-4 ${of.since ? "bg-lamp/30 font-bold" : ""}`}
+                className={`min-h-6 rounded px-1 text-right underline decoration-dotted underline-offset-4 ${of.since ? "bg-lamp/30 font-bold" : ""}`}
                 onClick={() => setOpen(!open)}
               >
                 {words(value)} {figureUnit(unit, choices)}
@@ -48,7 +48,7 @@ export function FigureRow({ of, name }: { of: FigureView; name: string }) {
             </>
           )}
         </td>
-        <td className="whitespace-nowrap pr-4 text-soft">
+        <td className="whitespace-nowrap pr-4 text-soft max-sm:py-1 max-sm:pr-0">
           {words(low)} to {words(high)}
         </td>
         <td className="text-soft max-sm:hidden">

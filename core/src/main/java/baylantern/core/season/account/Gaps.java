@@ -22,7 +22,11 @@ public final class Gaps {
 
     private Gaps() {}
 
-    /** Finds them. */
+    /**
+     * Finds them.
+     *
+     * @param grounds what a gap usually takes beforehand, and how much longer one over winter does
+     */
     public static Gaps of(List<TreeRecord> trees, SkyDays past, Accounts.Grounds grounds) {
         List<Gap> all = new ArrayList<>();
         for (TreeRecord tree : trees) {
