@@ -67,9 +67,7 @@ public final class Begin {
         Onward onward = new Onward(line, look.now(), new int[] {ahead - 1, ahead});
         int reckoned = accounts.rates(account, look.hand(), begun, onward, sums);
         double chance = Math.exp(-sums[0]) - Math.exp(-sums[reckoned - 1]);
-        // One that nobody saw may stand anywhere by now.
-        boolean anywhere =
-                account == Account.DATES && day.unseen() && look.stage().rests();
+        boolean anywhere = account == Account.DATES && look.hides(day);
         double from = line.sky().warmth(begun);
         double whole = line.sky().warmth(next) - from;
         double way = whole <= 0 ? 0 : (line.sky().warmth(look.now()) - from) / whole;

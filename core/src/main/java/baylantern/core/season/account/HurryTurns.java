@@ -70,8 +70,8 @@ final class HurryTurns {
         Passed passed = past.with(before);
         Hurry hurry = levelled(before, passed);
         SeasonWave season = hurry.season();
-        double[] now = now(hurry);
-        Ridge ridge = new Ridge(WIDTH);
+        double[] now = coefficients(hurry);
+        Ridge ridge = new Ridge(beforehand);
         for (Gap gap : gaps) {
             double[] row = row(passed, gap);
             double passes = Math.log(passed.in(gap)) - season.at(gap.from().day());
@@ -98,15 +98,6 @@ final class HurryTurns {
         return all;
     }
 
-    // Where the coefficients stand, each counted from what it is beforehand.
-    private double[] now(Hurry hurry) {
-        double[] now = coefficients(hurry);
-        for (int i = 0; i < WIDTH; i++) {
-            now[i] -= beforehand[i];
-        }
-        return now;
-    }
-
     private static double[] row(Passed passed, Gap gap) {
         double[] row = new double[WIDTH];
         System.arraycopy(passed.mean(gap), 0, row, 0, WAVE);
@@ -118,15 +109,12 @@ final class HurryTurns {
         return row;
     }
 
-    private Hurry moved(Hurry hurry, double[] from, double[] to) {
+    private static Hurry moved(Hurry hurry, double[] from, double[] to) {
         double[] weights = hurry.weights().clone();
         for (int i = 0; i < WAVE; i++) {
             weights[i] += Math.max(-MOST_STEP, Math.min(MOST_STEP, to[i] - from[i]));
         }
         double[] wave = Arrays.copyOfRange(to, WAVE, MEAN);
-        for (int i = 0; i < wave.length; i++) {
-            wave[i] += beforehand[WAVE + i];
-        }
         return new Hurry(hurry.usual(), weights, new SeasonWave(hurry.season().levels(), wave));
     }
 

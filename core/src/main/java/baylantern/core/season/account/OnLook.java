@@ -63,6 +63,11 @@ final class OnLook {
         return begun;
     }
 
+    /** True of a flush nobody saw, where the look showed rest: then the look does not say where it stands. */
+    boolean hides(Begun.Day day) {
+        return day.unseen() && stage.rests();
+    }
+
     /** The stage that most of the canopy showed. */
     BudStage stage() {
         return stage;
@@ -109,7 +114,7 @@ final class OnLook {
             double way = onward.warmthBefore() - from;
             int[] all = new int[onward.count()];
             // A flush nobody saw looks as if it had not been; what speaks against that stands in its weight.
-            int least = begun.get(swell).unseen() && stage.rests() ? RESTED_BIN : 0;
+            int least = hides(begun.get(swell)) ? RESTED_BIN : 0;
             for (int i = 0; i < all.length; i++) {
                 double whole = onward.warmth()[i] - from;
                 all[i] = Math.max(least, CanopyTable.bin(whole <= 0 ? 0 : way / whole));

@@ -6,32 +6,48 @@ import org.ejml.dense.row.CommonOps_DDRM;
 import org.ejml.dense.row.decomposition.chol.CholeskyDecompositionInner_DDRM;
 import org.ejml.dense.row.linsol.chol.LinearSolverChol_DDRM;
 
-/** Weighted rows gathered into normal equations, to be solved with every coefficient drawn to 0. */
+/** Weighted rows gathered into normal equations, to be solved with every coefficient drawn to what it is beforehand. */
 final class Ridge {
 
     private final DMatrixRMaj square;
     private final DMatrixRMaj right;
+    private final double[] beforehand;
 
-    /** Gathers rows of this width. */
+    /** Gathers rows of this width, all coefficients 0 beforehand. */
     Ridge(int width) {
-        this(new DMatrixRMaj(width, width), new DMatrixRMaj(width, 1));
+        this(new double[width]);
     }
 
-    // Of the square the half above the diagonal is read, the other is its mirror.
-    private Ridge(DMatrixRMaj square, DMatrixRMaj right) {
+    /** Gathers rows of as many coefficients as these, which they are beforehand. */
+    Ridge(double[] beforehand) {
+        this(
+                new DMatrixRMaj(beforehand.length, beforehand.length),
+                new DMatrixRMaj(beforehand.length, 1),
+                beforehand.clone());
+    }
+
+    // Of the square the half above the diagonal is read, the other is its mirror; both tell of what is beyond
+    // beforehand.
+    private Ridge(DMatrixRMaj square, DMatrixRMaj right, double[] beforehand) {
         this.square = square;
         this.right = right;
+        this.beforehand = beforehand;
     }
 
     /** Adds a row: its square times {@code weight}, it times {@code pull} on the right. */
     void add(double[] row, double weight, double pull) {
+        double held = 0;
+        for (int i = 0; i < row.length; i++) {
+            held += row[i] * beforehand[i];
+        }
+        double beyond = pull - weight * held;
         for (int i = 0; i < row.length; i++) {
             double by = row[i] * weight;
             int line = i * row.length;
             for (int j = i; j < row.length; j++) {
                 square.data[line + j] += by * row[j];
             }
-            right.data[i] += row[i] * pull;
+            right.data[i] += row[i] * beyond;
         }
     }
 
@@ -47,18 +63,28 @@ final class Ridge {
      */
     record Fit(double[] coefficients, double evidence) {}
 
+    /** The coefficients, of which it was found how far each is from what it is beforehand. */
+    double[] whole(DMatrixRMaj beyond) {
+        double[] whole = beforehand.clone();
+        for (int i = 0; i < whole.length; i++) {
+            whole[i] += beyond.data[i];
+        }
+        return whole;
+    }
+
     /**
-     * The coefficients, each drawn to 0 from a spread above 0, and what speaks for these spreads: the likelihood with all
+     * The coefficients, each drawn to what it is beforehand from a spread above 0, and what speaks for these spreads: the likelihood with all
      * coefficients summed out (MacKay 1992, Bayesian interpolation), ½·bᵀA⁻¹b − ½·ln|A| − ½·ln|P| with P the spreads'
      * squares and A what was gathered plus P⁻¹.
      */
     Fit fit(double[] spreads) {
         Settled settled = settled(spreads);
-        return new Fit(settled.alone.data, settled.evidence);
+        return new Fit(whole(settled.alone), settled.evidence);
     }
 
     /**
-     * The first so many coefficients, drawn to 0 from a spread above 0, settled whatever the others are.
+     * The first so many coefficients, drawn from a spread above 0, settled whatever the others are; all counted from what they
+     * are beforehand.
      *
      * @param alone they themselves were the others 0
      * @param by by how much less they are for each unit of another
@@ -119,7 +145,8 @@ final class Ridge {
         solver.solve(between, by);
         Ridge rest = new Ridge(
                 CommonOps_DDRM.extract(square, first, width, first, width),
-                CommonOps_DDRM.extract(right, first, width, 0, 1));
+                CommonOps_DDRM.extract(right, first, width, 0, 1),
+                new double[width - first]);
         CommonOps_DDRM.multAddTransA(-1, between, by, rest.square);
         CommonOps_DDRM.multAddTransA(-1, between, alone, rest.right);
         return new Settled(alone, by, rest, evidence);

@@ -33,18 +33,13 @@ record SeasonWave(Levels levels, double[] wave) {
         double[] first = grounds.rest().begun();
         SeasonWave season = with(first, prior, gaps, Gap::warmth);
         for (int turn = 0; turn < TURNS; turn++) {
-            Ridge ridge = new Ridge(YearDay.WAVES);
+            Ridge ridge = new Ridge(first);
             for (Gap gap : gaps) {
                 double precision = 1 / (prior.scatter() * prior.scatter() + gap.warmthVariance());
-                int day = gap.from().day();
-                double left = Math.log(gap.warmth()) - season.levels.mean(gap.plant()) - at(first, day);
-                ridge.add(YearDay.waves(day), precision, left * precision);
+                double left = Math.log(gap.warmth()) - season.levels.mean(gap.plant());
+                ridge.add(YearDay.waves(gap.from().day()), precision, left * precision);
             }
-            double[] wave = ridge.fit(SPREADS).coefficients();
-            for (int i = 0; i < wave.length; i++) {
-                wave[i] += first[i];
-            }
-            season = with(wave, prior, gaps, Gap::warmth);
+            season = with(ridge.fit(SPREADS).coefficients(), prior, gaps, Gap::warmth);
         }
         return season;
     }

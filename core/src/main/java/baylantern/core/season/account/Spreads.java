@@ -5,7 +5,7 @@ import org.ejml.data.DMatrixRMaj;
 import org.ejml.dense.row.CommonOps_DDRM;
 
 /**
- * How far groups of coefficients may lie from 0, not held for known: what each spread would make of them counts as the
+ * How far groups of coefficients may lie from what they are beforehand, not held for known: what each spread would make of them counts as the
  * evidence for it. So what does not show in the records stays out, and what shows is let in. Group by group is settled
  * given those after it, so that what the first spreads make of the rows is worked out once for all that follow.
  *
@@ -14,7 +14,7 @@ import org.ejml.dense.row.CommonOps_DDRM;
 record Spreads(List<Group> groups) {
 
     /**
-     * Coefficients that lie as far from 0 as each other.
+     * Coefficients that lie as far from it as each other.
      *
      * @param tried the spreads they may have, all above 0
      */
@@ -25,7 +25,7 @@ record Spreads(List<Group> groups) {
 
     /** The coefficients, in the mean over all spreads. */
     double[] coefficients(Ridge ridge) {
-        return over(ridge, groups).coefficients.data;
+        return ridge.whole(over(ridge, groups).coefficients);
     }
 
     private static Mean over(Ridge ridge, List<Group> left) {
