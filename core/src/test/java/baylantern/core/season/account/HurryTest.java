@@ -126,6 +126,16 @@ class HurryTest {
         assertThat(by).isCloseTo(summedOut(values, 1) - summedOut(values, 0.05), within(1e-3));
     }
 
+    /** A normal known beforehand as 2 ± 0.5, seen four times at 3 ± 1: the mean weighed by precision, 2.5. */
+    @Test
+    void aCoefficientIsDrawnToWhatItIsBeforehand() {
+        Ridge ridge = new Ridge(new double[] {2});
+        ridge.add(new double[] {1}, 4, 4 * 3);
+        assertThat(ridge.fit(new double[] {0.5}).coefficients()[0]).isCloseTo(2.5, within(1e-12));
+        assertThat(new Spreads(List.of(new Spreads.Group(1, 0.5))).coefficients(ridge)[0])
+                .isCloseTo(2.5, within(1e-12));
+    }
+
     @Test
     void whatShowsIsLetInAndWhatDoesNotStaysOut() {
         Ridge ridge = new Ridge(2);
