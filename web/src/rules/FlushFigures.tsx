@@ -15,6 +15,7 @@ const NAMES: Record<string, string> = {
   cycleSpread: "flushes of a tree differ by",
   autumnRest: "a swell in autumn is followed later by",
   winterPace: "in midwinter buds come on slower by",
+  ripeningSpread: "flushes differ in how long they ripen by",
   shadeDays: "the shaded side swells later by",
   holdDays: "winter is judged over",
   weatherRuns: "ranges are drawn from",
@@ -56,7 +57,7 @@ export function FlushFigures({ flush, species }: { flush: FlushRules; species: s
   const wooded = flush.wood[species] ? species : "other";
   const wood = flush.wood[wooded];
   const rows: [string, (stage: Stage) => number][] = [
-    ["of the way to the next swell it ends at", (stage) => flush.until[stage]],
+    ["of the warmth from swell to swell it ends at", (stage) => flush.until[stage]],
     ["a stock is ready by", (stage) => flush.stock[stage]],
     ["bark slips by", (stage) => flush.slip[stage]],
     [`${species} wood is ready by`, (stage) => wood.ready[stage]],

@@ -196,7 +196,7 @@ class FlushController {
             var weights = learned.weights(w.plant().id());
             return new PlantSheet.Learning(
                     GoesBy.words(weights),
-                    learned.accounts().stages().words(Stages.of(rules.flush())),
+                    learned.accounts().course(w.plant().id()).words(Stages.of(rules.flush())),
                     GoesBy.parts(weights),
                     learned.told(w.plant().id()).stream()
                             .map(FlushController::past)

@@ -95,7 +95,7 @@ final class SpeciesForecasts {
         Optional<Outlook> outlook =
                 before != null ? Optional.of(before) : foresight.of(own.record(), SEED + plant.id());
         Lane lane =
-                Lane.of(own.swells(), outlook, inputs.sums(), learned.accounts().stages(), today);
+                Lane.of(own.swells(), outlook, inputs.sums(), learned.accounts().course(plant.id()), today);
         return new Watched(plant, own, learned.accounts().rhythm(plant.id()), outlook, lane);
     }
 

@@ -15,6 +15,7 @@ public enum FigureName {
     CYCLE_SPREAD(Subject.FLUSH, "cycleSpread"),
     AUTUMN_REST(Subject.FLUSH, "autumnRest"),
     WINTER_PACE(Subject.FLUSH, "winterPace"),
+    RIPENING_SPREAD(Subject.FLUSH, "ripeningSpread"),
     SHADE_DAYS(Subject.FLUSH, "shadeDays"),
     HOLD_DAYS(Subject.FLUSH, "holdDays"),
     WEATHER_RUNS(Subject.FLUSH, "weatherRuns"),

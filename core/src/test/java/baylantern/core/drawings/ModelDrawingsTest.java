@@ -20,6 +20,8 @@ import baylantern.core.season.farms.Watch;
 import baylantern.core.season.flush.BudNote;
 import baylantern.core.season.flush.BudWarmth;
 import baylantern.core.season.flush.CanopyShares;
+import baylantern.core.season.flush.Course;
+import baylantern.core.season.flush.FlushLength;
 import baylantern.core.season.flush.Lane;
 import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.flush.Stages;
@@ -193,7 +195,8 @@ class ModelDrawingsTest {
         Outlook outlook = setting.outlook(BudStage.M);
         var sums = BudWarmth.of(species("avocado"), FLUSH)
                 .along(setting.weather(), TODAY.minusDays(400), TODAY.plusDays(900));
-        Lane lane = Lane.of(List.of(), Optional.of(outlook), sums, Stages.of(FLUSH), TODAY);
+        Lane lane = Lane.of(
+                List.of(), Optional.of(outlook), sums, new Course(Stages.of(FLUSH), FlushLength.BY_NEXT), TODAY);
         Sheet sheet = new Sheet(0, 240, 0, 1.25);
         sheet.upTick(0, "0").upTick(0.5, "½").upTick(1, "1");
         for (Lane.Run run : lane.runs()) {

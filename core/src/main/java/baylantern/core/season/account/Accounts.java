@@ -2,6 +2,8 @@ package baylantern.core.season.account;
 
 import baylantern.core.rules.FigureName;
 import baylantern.core.rules.FlushRules;
+import baylantern.core.season.flush.Course;
+import baylantern.core.season.flush.FlushLength;
 import baylantern.core.season.flush.Stages;
 import java.util.Arrays;
 import java.util.IntSummaryStatistics;
@@ -28,6 +30,9 @@ public final class Accounts {
     private final Dates rough;
     private final Hurry hurry;
     private final CanopyTable canopy;
+    private final CanopyTable canopyByNext;
+    private final double toNext;
+    private final double ripeningSpread;
     private final double unseen;
     private final List<Account> speaking;
     private final Map<Long, Hand> hands = new ConcurrentHashMap<>();
@@ -96,7 +101,11 @@ public final class Accounts {
         Map<Long, Integer> lags = Lags.of(trees, CLOSE_DAYS);
         this.close = new Dates(trees, lags, CLOSE_DAYS, aYear);
         this.rough = new Dates(trees, lags, ROUGH_DAYS, aYear);
-        this.canopy = new CanopyTable(grounds.rules(), trees, past);
+        List<LookedAt> looks = LookedAt.of(trees, past, tree -> usualWarmth(tree.plant()));
+        this.ripeningSpread = grounds.rules().value(FigureName.RIPENING_SPREAD);
+        this.toNext = ToNext.of(grounds.rules(), looks);
+        this.canopy = new CanopyTable(grounds.rules(), toNext, looks);
+        this.canopyByNext = new CanopyTable(grounds.rules(), FlushLength.BY_NEXT.toNext(), looks);
         this.hurry = HurryTurns.learn(grounds, gaps, past);
     }
 
@@ -127,8 +136,24 @@ public final class Accounts {
         return canopy.stages();
     }
 
+    /** The course of a tree's flushes, as the looks of the farm showed. */
+    public Course course(long plant) {
+        return new Course(canopy.stages(), new FlushLength(usualWarmth(plant), toNext));
+    }
+
+    /** By how much flushes of a tree differ in how long they take to ripen, on the log scale. */
+    public double ripeningSpread() {
+        return ripeningSpread;
+    }
+
+    /** What a twig looks like along the course of a flush. */
     CanopyTable canopy() {
         return canopy;
+    }
+
+    /** The same along the way to the next swell: by it a look tells when that comes. */
+    CanopyTable canopyByNext() {
+        return canopyByNext;
     }
 
     /** The share of flushes that nobody sees here, 0 to 1. */

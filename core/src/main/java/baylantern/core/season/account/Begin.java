@@ -2,6 +2,7 @@ package baylantern.core.season.account;
 
 import baylantern.core.rules.BudStage;
 import baylantern.core.season.account.Accounts.Line;
+import baylantern.core.season.flush.Course;
 import java.util.EnumMap;
 import java.util.Map;
 
@@ -14,15 +15,19 @@ import java.util.Map;
 public final class Begin {
 
     private static final double LEAST = 1e-5;
+    private static final double NEXT_STAGE = 0.05;
     private static final double ANOTHER_STAGE = 1e-6;
+    private static final int STAGES = BudStage.values().length;
 
     private final Accounts accounts;
+    private final Course course;
     private final OnLook look;
     private final Line line;
     private final Map<Account, double[]> weights = new EnumMap<>(Account.class);
 
-    Begin(Accounts accounts, OnLook look, Line line) {
+    Begin(Accounts accounts, Course course, OnLook look, Line line) {
         this.accounts = accounts;
+        this.course = course;
         this.look = look;
         this.line = line;
     }
@@ -33,15 +38,16 @@ public final class Begin {
      * @param leads the account by which the next swell was told
      * @param after days from the last look to the next swell, above 0
      * @param chance drawn, 0 to 1
+     * @param longer how much longer this flush takes to ripen than others, 1 as long
      */
-    public int day(Account leads, double after, double chance) {
+    public int day(Account leads, double after, double chance, double longer) {
         Account account = leads == Account.DATES ? leads : Account.WARMTH;
         int next = look.now() + Math.max(1, (int) Math.round(after));
         double[] weighs = weights.computeIfAbsent(account, this::weighed);
         double[] fits = new double[weighs.length];
         double sum = 0;
         for (int i = 0; i < fits.length; i++) {
-            fits[i] = weighs[i] == 0 ? 0 : weighs[i] * fit(account, look.begun().get(i), next);
+            fits[i] = weighs[i] == 0 ? 0 : weighs[i] * fit(account, look.begun().get(i), next, longer);
             sum += fits[i];
         }
         double left = chance * sum;
@@ -60,7 +66,7 @@ public final class Begin {
     }
 
     // How well a swell then, the look, and the next swell go together.
-    private double fit(Account account, Begun.Day day, int next) {
+    private double fit(Account account, Begun.Day day, int next, double longer) {
         int begun = day.day();
         double[] sums = new double[2];
         int ahead = next - look.now();
@@ -69,13 +75,17 @@ public final class Begin {
         double chance = Math.exp(-sums[0]) - Math.exp(-sums[reckoned - 1]);
         boolean anywhere = account == Account.DATES && look.hides(day);
         double from = line.sky().warmth(begun);
-        double whole = line.sky().warmth(next) - from;
-        double way = whole <= 0 ? 0 : (line.sky().warmth(look.now()) - from) / whole;
-        return (chance + LEAST) * (anywhere || shows(accounts.stages().at(way)) ? 1 : ANOTHER_STAGE);
+        double gone = line.sky().warmth(look.now()) - from;
+        BudStage stands = course.at(gone / longer, line.sky().warmth(next) - from);
+        return (chance + LEAST) * (anywhere ? 1 : likely(stands));
     }
 
-    // Mature and resting look alike.
-    private boolean shows(BudStage stage) {
-        return stage == look.stage() || (stage.rests() && look.stage().rests());
+    // Mature and resting look alike; a twig that was looked at alone may be a stage before or behind the most.
+    private double likely(BudStage stands) {
+        if (stands == look.stage() || (stands.rests() && look.stage().rests())) {
+            return 1;
+        }
+        int apart = Math.abs(stands.ordinal() - look.stage().ordinal());
+        return apart == 1 || apart == STAGES - 1 ? NEXT_STAGE : ANOTHER_STAGE;
     }
 }

@@ -13,7 +13,9 @@ import java.util.List;
 final class CanopyTable {
 
     private static final int BINS = 25;
-    private static final double PRIOR_LOOKS = 12;
+    /** How many looks in each part of the way what is held beforehand is worth. */
+    static final double PRIOR_LOOKS = 12;
+
     // Where stages lie is one thing for all bins together, so fewer looks a bin tell it.
     private static final double PRIOR_LOOKS_OF_STAGES = 3;
     private static final double BEHIND = 0.05;
@@ -23,13 +25,11 @@ final class CanopyTable {
     private final double[][] logs = new double[BINS][STAGES];
     private final Stages stages;
 
-    CanopyTable(FlushRules rules, List<TreeRecord> trees, SkyDays past) {
+    /** Learned from looks, with the length of a flush going by the swell that follows it so much, 0 to 1. */
+    CanopyTable(FlushRules rules, double toNext, List<LookedAt> looks) {
         Stages beforehand = Stages.of(rules);
         double[][] prior = prior(beforehand);
-        double[][] looked = new double[BINS][STAGES];
-        for (TreeRecord tree : trees) {
-            look(tree, past, looked);
-        }
+        double[][] looked = counted(toNext, looks);
         for (int bin = 0; bin < BINS; bin++) {
             double[] shares = shares(prior[bin], PRIOR_LOOKS, looked[bin]);
             for (int i = 0; i < STAGES; i++) {
@@ -39,7 +39,21 @@ final class CanopyTable {
         this.stages = beforehand.lengthened(longer(prior, looked));
     }
 
-    // By bin and stage, each bin summing to 1.
+    /** What looks showed by part of the way and stage. */
+    static double[][] counted(double toNext, List<LookedAt> looks) {
+        double[][] counts = new double[BINS][STAGES];
+        for (LookedAt look : looks) {
+            double[] bin = counts[bin(look.way(toNext))];
+            look.canopy().shares().forEach((stage, share) -> bin[stage.ordinal()] += share);
+        }
+        return counts;
+    }
+
+    /** What is held beforehand, by part of the way and stage; each part sums to 1. */
+    static double[][] prior(FlushRules rules) {
+        return prior(Stages.of(rules));
+    }
+
     private static double[][] prior(Stages stages) {
         double[][] prior = new double[BINS][STAGES];
         int parts = 20;
@@ -57,22 +71,6 @@ final class CanopyTable {
             }
         }
         return prior;
-    }
-
-    private static void look(TreeRecord tree, SkyDays past, double[][] looked) {
-        for (int i = 0; i + 1 < tree.swells().size(); i++) {
-            double from = past.warmth(tree.swells().get(i).day());
-            double whole = past.warmth(tree.swells().get(i + 1).day()) - from;
-            for (TreeRecord.Look look : tree.looks()) {
-                // The look that found the swell is one because of what it showed.
-                if (whole > 0
-                        && look.day() > tree.swells().get(i).by()
-                        && look.day() <= tree.swells().get(i + 1).after()) {
-                    double[] bin = looked[bin((past.warmth(look.day()) - from) / whole)];
-                    look.canopy().shares().forEach((stage, share) -> bin[stage.ordinal()] += share);
-                }
-            }
-        }
     }
 
     private static double[] shares(double[] prior, double worth, double[] looked) {

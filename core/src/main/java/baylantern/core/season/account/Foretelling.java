@@ -47,7 +47,7 @@ public final class Foretelling {
 
     /** When the flush under way began, to be asked for many days of the next swell. */
     public Begin begin(TreeRecord tree, Line line) {
-        return new Begin(accounts, new OnLook(accounts, tree, List.of(line)), line);
+        return new Begin(accounts, accounts.course(tree.plant()), new OnLook(accounts, tree, List.of(line)), line);
     }
 
     private record Past(double[][] drivers, double[] hurried) {}

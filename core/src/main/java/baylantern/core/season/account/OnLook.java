@@ -2,6 +2,7 @@ package baylantern.core.season.account;
 
 import baylantern.core.rules.BudStage;
 import baylantern.core.season.account.Accounts.Line;
+import baylantern.core.season.flush.FlushLength;
 import java.util.List;
 
 /** One tree on the evening of its last look: what each account makes of it. */
@@ -30,7 +31,7 @@ final class OnLook {
     OnLook(Accounts accounts, TreeRecord tree, List<Line> lines) {
         this.accounts = accounts;
         TreeRecord.Look last = tree.looks().get(tree.looks().size() - 1);
-        double[] once = accounts.canopy().likely(last.canopy());
+        double[] once = accounts.canopyByNext().likely(last.canopy());
         this.seen = new double[Foretelling.TRUSTS.size()][once.length];
         for (int k = 0; k < seen.length; k++) {
             for (int i = 0; i < once.length; i++) {
@@ -111,13 +112,12 @@ final class OnLook {
         if (bins[line][swell] == null) {
             Onward onward = onwards.get(line);
             double from = onward.warmthOn(begun.get(swell).day());
-            double way = onward.warmthBefore() - from;
+            double gone = onward.warmthBefore() - from;
             int[] all = new int[onward.count()];
             // A flush nobody saw looks as if it had not been; what speaks against that stands in its weight.
             int least = hides(begun.get(swell)) ? RESTED_BIN : 0;
             for (int i = 0; i < all.length; i++) {
-                double whole = onward.warmth()[i] - from;
-                all[i] = Math.max(least, CanopyTable.bin(whole <= 0 ? 0 : way / whole));
+                all[i] = Math.max(least, CanopyTable.bin(FlushLength.BY_NEXT.way(gone, onward.warmth()[i] - from)));
             }
             bins[line][swell] = all;
         }

@@ -10,7 +10,7 @@ import java.util.Optional;
 
 /**
  * The stages of a plant laid out over the days: as far as its swells were seen, then as the middle of its forecast has
- * them. Between two swells the stages take their shares of the warmth.
+ * them. Between two swells the stages follow the plant's course.
  *
  * @param runs stages in order, without gaps
  * @param coming the ranges of the swells to come
@@ -33,7 +33,7 @@ public record Lane(List<Run> runs, List<DayRange> coming) {
      * @param warmth bud warmth along known and normal weather, reaching past the last swell forecast
      */
     public static Lane of(
-            List<Swell> swells, Optional<Outlook> outlook, DailySums warmth, Stages stages, LocalDate today) {
+            List<Swell> swells, Optional<Outlook> outlook, DailySums warmth, Course course, LocalDate today) {
         List<LocalDate> begins = new ArrayList<>();
         swells.forEach(swell -> begins.add(swell.day()));
         outlook.filter(o -> begins.isEmpty() || o.fromStageAlone()).ifPresent(o -> {
@@ -47,13 +47,13 @@ public record Lane(List<Run> runs, List<DayRange> coming) {
                 .forEach(begins::add));
         List<Run> runs = new ArrayList<>();
         for (int i = 0; i + 1 < begins.size(); i++) {
-            cycle(begins.get(i), begins.get(i + 1), warmth, stages, today, runs);
+            cycle(begins.get(i), begins.get(i + 1), warmth, course, today, runs);
         }
         return new Lane(List.copyOf(runs), coming);
     }
 
     private static void cycle(
-            LocalDate from, LocalDate to, DailySums warmth, Stages stages, LocalDate today, List<Run> runs) {
+            LocalDate from, LocalDate to, DailySums warmth, Course course, LocalDate today, List<Run> runs) {
         if (from.plusDays(LONGEST_CYCLE_DAYS).isBefore(to)) {
             return;
         }
@@ -61,7 +61,7 @@ public record Lane(List<Run> runs, List<DayRange> coming) {
         double whole = warmth.upTo(to) - begin;
         LocalDate at = from;
         for (BudStage stage : BudStage.values()) {
-            LocalDate end = stage == BudStage.R ? to : warmth.reaching(begin + whole * stages.until(stage));
+            LocalDate end = stage == BudStage.R ? to : warmth.reaching(begin + course.until(stage, whole));
             LocalDate last = end.isAfter(to) ? to : end;
             if (at.isBefore(last)) {
                 split(at, last.minusDays(1), stage, today, runs);

@@ -19,17 +19,24 @@ public final class Outlook {
     private static final BudStage[] STAGES = BudStage.values();
 
     private final WarmthRuns warmth;
-    private final Stages stages;
+    private final Course course;
     private final double[][] swells;
+    private final double[] longer;
     private final boolean fromStageAlone;
     private final Map<Integer, int[]> sorted = new ConcurrentHashMap<>();
     private volatile byte @Nullable [][] shown;
 
-    /** For each run the warmth at which swells come, rising; the first is the swell of the flush seen last. */
-    public Outlook(WarmthRuns warmth, Stages stages, double[][] swells, boolean fromStageAlone) {
+    /**
+     * Of runs of the weather.
+     *
+     * @param swells for each run the warmth at which swells come, rising; the first is the swell of the flush seen last
+     * @param longer for each run how much longer a flush takes to ripen than its course has it, 1 as long
+     */
+    public Outlook(WarmthRuns warmth, Course course, double[][] swells, double[] longer, boolean fromStageAlone) {
         this.warmth = warmth;
-        this.stages = stages;
+        this.course = course;
         this.swells = swells;
+        this.longer = longer;
         this.fromStageAlone = fromStageAlone;
     }
 
@@ -118,12 +125,6 @@ public final class Outlook {
                 .toList();
     }
 
-    /** Where the plant stands between two swells in one run, 0 to 1, so many days after the first. */
-    public double phase(int run, int ahead) {
-        double now = warmth.at(run, ahead);
-        return phase(swells[run], between(swells[run], 1, now), now);
-    }
-
     // The swell that comes next, looked for from one that is known not to lie behind it.
     private static int between(double[] swells, int from, double now) {
         int k = from;
@@ -131,10 +132,6 @@ public final class Outlook {
             k++;
         }
         return k;
-    }
-
-    private static double phase(double[] swells, int k, double now) {
-        return Math.max(0, Math.min(1, (now - swells[k - 1]) / (swells[k] - swells[k - 1])));
     }
 
     /** The stage in one run so many days after the first. */
@@ -152,13 +149,17 @@ public final class Outlook {
                 for (int ahead = 0; ahead < known[run].length; ahead++) {
                     double now = warmth.at(run, ahead);
                     k = between(swells[run], k, now);
-                    known[run][ahead] =
-                            (byte) stages.at(phase(swells[run], k, now)).ordinal();
+                    known[run][ahead] = (byte) stage(run, k, now).ordinal();
                 }
             }
             shown = known;
         }
         return known;
+    }
+
+    private BudStage stage(int run, int next, double now) {
+        double begun = swells[run][next - 1];
+        return course.at((now - begun) / longer[run], swells[run][next] - begun);
     }
 
     /** The stage most runs agree on, and how many of them, 0 to 1. */

@@ -71,12 +71,12 @@ public final class Stages {
         return (from(stage) + until(stage)) / 2;
     }
 
-    /** Says where they end here, beside where the rulebook has them. */
-    public String words(Stages byTheBook) {
+    /** Says where they end, beside where the rulebook has them. */
+    String words(Stages byTheBook) {
         String here = ending().map(stage -> stage.words() + " to " + percent(stage) + " %")
                 .collect(Collectors.joining(", "));
         String book = ending().map(stage -> "" + byTheBook.percent(stage)).collect(Collectors.joining(", "));
-        return "Its stages here, of the way from swell to swell: " + here + " (rulebook " + book + " %).";
+        return here + " (rulebook " + book + " %)";
     }
 
     // The last goes on to the next swell.

@@ -70,7 +70,7 @@ class CanopyTableTest {
         List<TreeRecord> records = IntStream.range(0, trees)
                 .mapToObj(plant -> tree(plant, ends, random))
                 .toList();
-        return new CanopyTable(RULES, records, SKY).stages();
+        return new CanopyTable(RULES, 1, LookedAt.of(records, SKY, tree -> 1000)).stages();
     }
 
     @Test

@@ -47,8 +47,28 @@ class StagesTest {
     @Test
     void whereTheyLieIsSaidBesideTheRulebook() {
         Stages here = STAGES.lengthened(new double[] {0.02, 0, -0.05, 0, 0, 0.03});
-        assertThat(here.words(STAGES))
-                .isEqualTo("Its stages here, of the way from swell to swell: swelling to 10 %, pushing to 16 %,"
-                        + " flushing to 29 %, hardening to 52 %, mature to 77 % (rulebook 8, 14, 32, 55, 80 %).");
+        String said = "swelling to 10 %, pushing to 16 %, flushing to 29 %, hardening to 52 %, mature to 77 %"
+                + " (rulebook 8, 14, 32, 55, 80 %).";
+        assertThat(new Course(here, FlushLength.BY_NEXT).words(STAGES))
+                .isEqualTo("Its stages here, of the way from swell to swell: " + said);
+        assertThat(new Course(here, new FlushLength(1100, 0.1)).words(STAGES))
+                .isEqualTo("Its stages here, of what it usually takes from swell to swell: " + said);
+    }
+
+    /** By its own warmth a flush of 1000 degree-days ripens as quickly whether the next follows soon or late. */
+    @Test
+    void aStageEndsByItsOwnWarmthOrByTheNextSwell() {
+        Course own = new Course(STAGES, new FlushLength(1000, 0));
+        Course byNext = new Course(STAGES, FlushLength.BY_NEXT);
+        double end = STAGES.until(BudStage.F);
+        for (double whole : new double[] {900, 3000}) {
+            assertThat(own.until(BudStage.F, whole)).isEqualTo(1000 * end);
+            assertThat(byNext.until(BudStage.F, whole)).isEqualTo(whole * end);
+            assertThat(own.at(1000 * end - 1, whole)).isEqualTo(BudStage.F);
+            assertThat(own.at(1000 * end + 1, whole)).isEqualTo(BudStage.H);
+            assertThat(own.until(BudStage.R, whole)).isEqualTo(whole);
+        }
+        // The next one may come before it is done.
+        assertThat(own.until(BudStage.F, 200)).isEqualTo(200);
     }
 }

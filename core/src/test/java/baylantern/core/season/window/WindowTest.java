@@ -13,6 +13,8 @@ import baylantern.core.season.farms.Watch;
 import baylantern.core.season.flush.BudNote;
 import baylantern.core.season.flush.BudWarmth;
 import baylantern.core.season.flush.CanopyShares;
+import baylantern.core.season.flush.Course;
+import baylantern.core.season.flush.FlushLength;
 import baylantern.core.season.flush.Lane;
 import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.flush.Stages;
@@ -266,7 +268,8 @@ class WindowTest {
         Outlook outlook = may.at(BudStage.F);
         var sums = BudWarmth.of(avocado, FLUSH)
                 .along(new Weather(may.climate, List.of()), may.today.minusDays(400), may.today.plusDays(900));
-        Lane lane = Lane.of(List.of(), Optional.of(outlook), sums, Stages.of(FLUSH), may.today);
+        Lane lane = Lane.of(
+                List.of(), Optional.of(outlook), sums, new Course(Stages.of(FLUSH), FlushLength.BY_NEXT), may.today);
         assertThat(lane.stage(may.today)).contains(BudStage.F);
         List<Lane.Run> runs = new ArrayList<>(lane.runs());
         for (int i = 1; i < runs.size(); i++) {
