@@ -12,12 +12,10 @@ import baylantern.core.season.hindcast.Days;
 import baylantern.core.season.hindcast.Lessons;
 import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import java.util.stream.IntStream;
 
 /**
  * Draws a tree's next flushes in every run of the weather. The first of them comes from all accounts together, weighed
@@ -29,12 +27,10 @@ public final class Foresight {
     private static final int LEAST_SWELLS = 8;
     private static final int MOST_SWELLS = 40;
     private static final int LONGEST_DAYS = 900;
-    // The seed of what is the same for all trees.
-    private static final long OF_ALL = 1;
 
     private final Accounts accounts;
     private final Lessons lessons;
-    private final double alike;
+    private final Alike alike;
     private final double ripeningSpread;
     private final Foretelling foretelling;
     private final List<Accounts.Line> lines;
@@ -65,7 +61,7 @@ public final class Foresight {
         Map<Account, double[][]> told = foretelling.of(tree, lines);
         Days days = lessons.together(tree.plant(), told);
         Begin begin = foretelling.begin(tree, lines.get(0));
-        int[] order = ranked(random);
+        int[] order = alike.places(runs.runs(), random);
         Account[] goesBy = goesBy(lessons.weights(tree.plant(), told.keySet()), random);
         double[][] swells = new double[runs.runs()][];
         double[] longer = new double[runs.runs()];
@@ -137,25 +133,6 @@ public final class Foresight {
             return gone;
         }
         return runs.at(run, LocalDate.ofEpochDay(day + (long) gone)) - from;
-    }
-
-    // The place of each run from the earliest to the latest swell: in part the same for all trees.
-    private int[] ranked(SplittableRandom random) {
-        SplittableRandom ofAll = new SplittableRandom(OF_ALL);
-        double[] late = new double[runs.runs()];
-        for (int run = 0; run < late.length; run++) {
-            late[run] = Math.sqrt(alike) * ofAll.nextGaussian() + Math.sqrt(1 - alike) * random.nextGaussian();
-        }
-        int[] sorted = IntStream.range(0, late.length)
-                .boxed()
-                .sorted(Comparator.comparingDouble(run -> late[run]))
-                .mapToInt(Integer::intValue)
-                .toArray();
-        int[] places = new int[late.length];
-        for (int place = 0; place < places.length; place++) {
-            places[sorted[place]] = place;
-        }
-        return places;
     }
 
     private static int[] shuffled(int count, SplittableRandom random) {

@@ -41,13 +41,19 @@ public final class Widths {
 
         /** How far off, in halves of the range told; under 0 where it came early. */
         double off() {
-            double days = came - told.mid;
-            return days / Math.max(1, days < 0 ? told.mid - told.low : told.high - told.mid);
+            return told.off(came);
         }
     }
 
     /** A range in days after the look. */
-    public record Range(double low, double mid, double high) {}
+    public record Range(double low, double mid, double high) {
+
+        /** How far a day lies off the middle, in halves of the range; under 0 before it. */
+        public double off(double day) {
+            double days = day - mid;
+            return days / Math.max(1, days < 0 ? mid - low : high - mid);
+        }
+    }
 
     /** The lead a middle falls into, counted from 0. */
     static int lead(double days) {

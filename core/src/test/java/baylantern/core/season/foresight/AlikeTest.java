@@ -32,18 +32,18 @@ class AlikeTest {
     @Test
     void whatIsCommonIsFound() {
         for (double alike : new double[] {0.2, 0.5, 0.8}) {
-            assertThat(Alike.of(told(alike, 150))).isCloseTo(alike, within(0.1));
+            assertThat(Alike.of(told(alike, 150)).share()).isCloseTo(alike, within(0.1));
         }
     }
 
     @Test
     void treesThatGoTheirOwnWaysAreToldToDoSo() {
-        assertThat(Alike.of(told(0, 150))).isLessThan(0.03);
+        assertThat(Alike.of(told(0, 150)).share()).isLessThan(0.03);
     }
 
     @Test
     void withNothingToldAFifthIsHeldBeforehand() {
-        assertThat(Alike.of(List.of())).isEqualTo(0.2);
+        assertThat(Alike.of(List.of()).share()).isEqualTo(0.2);
     }
 
     @Test
@@ -54,6 +54,6 @@ class AlikeTest {
             int day = said.day() + 400 * (int) said.plant();
             apart.add(new Hindcast.Told(new Hindcast.Foretold(said.plant(), day, said.range(), 40), one.came(), 1, 0));
         }
-        assertThat(Alike.of(apart)).isCloseTo(0.2, within(0.15));
+        assertThat(Alike.of(apart).share()).isCloseTo(0.2, within(0.15));
     }
 }

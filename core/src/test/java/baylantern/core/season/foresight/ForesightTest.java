@@ -82,7 +82,7 @@ class ForesightTest {
                 pairs++;
             }
         }
-        double alike = Alike.of(learned.told());
+        double alike = Alike.of(learned.told()).share();
         assertThat(alike).isGreaterThan(0.03);
         // A warm run comes earlier for all besides.
         assertThat(sum / pairs)
