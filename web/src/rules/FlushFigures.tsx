@@ -15,7 +15,7 @@ const NAMES: Record<string, string> = {
   cycleSpread: "flushes of a tree differ by",
   autumnRest: "a swell in autumn is followed later by",
   winterPace: "in midwinter buds come on slower by",
-  ripeningSpread: "flushes differ in how long they ripen by",
+  ripeningSpread: "how long flushes ripen differs by",
   shadeDays: "the shaded side swells later by",
   holdDays: "winter is judged over",
   weatherRuns: "ranges are drawn from",
