@@ -2,6 +2,8 @@ package baylantern.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigInteger;
+import java.net.http.HttpRequest.BodyPublishers;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -147,6 +149,45 @@ class BenchApiTest extends ApiTest {
         Http.Answer refused = http.post("/api/acts/" + second.get("actId").asLong() + "/undo", Map.of());
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.json().get("detail").asString()).contains("looked");
+    }
+
+    /** What cannot even be read is told in a grower's words, with the entry it stands in. */
+    @Test
+    void whatCannotBeReadSaysWhatToGive() {
+        Map.of(
+                        Map.of("seenOn", "4"), "Give a day (2026-05-14) for day it was seen; “4” is none.",
+                        Map.of("personId", "Teo"), "Give a whole number for person; “Teo” is none.",
+                        Map.of("lengthMm", "long"), "Give a number for length; “long” is none.",
+                        Map.of("sure", "perhaps"), "Give true or false for sure; “perhaps” is none.",
+                        Map.of("note", Map.of("a", 1)), "Give a text for note.",
+                        Map.of("grafts", Map.of("a", 1)), "Give a list for grafts.",
+                        Map.of("personId", new BigInteger("9".repeat(20))), "Give a number nearer to 0 for person.",
+                        Map.of("mood", "good"), "There is no entry “mood” here.",
+                        List.of(1), "Give entries and their values.")
+                .forEach((sent, sentence) -> {
+                    Http.Answer odd = http.post("/api/looks", sent);
+                    assertThat(odd.status()).isEqualTo(400);
+                    assertThat(odd.json().get("detail").asString()).isEqualTo(sentence);
+                });
+        assertThat(http.post("/api/looks", Map.of("sign", "PURPLE"))
+                        .json()
+                        .get("fields")
+                        .get(0)
+                        .get("valid")
+                        .asString())
+                .startsWith("one of ")
+                .contains("GREEN");
+        Map.of(
+                        "/api/bench-days/4", "Give a day (2026-05-14); “4” is none.",
+                        "/api/takes?by=MOOD", "MOOD",
+                        "/api/windows/days", "This needs ")
+                .forEach((asked, sentence) -> assertThat(
+                                http.get(asked).json().get("detail").asString())
+                        .contains(sentence)
+                        .doesNotContain("convert"));
+        Http.Answer broken = http.send(http.json("/api/looks").POST(BodyPublishers.ofString("{\"grafts\":")));
+        assertThat(broken.status()).isEqualTo(400);
+        assertThat(broken.json().get("detail").asString()).startsWith("What was sent cannot be read");
     }
 
     @Test

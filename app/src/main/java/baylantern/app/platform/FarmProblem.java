@@ -35,6 +35,12 @@ public class FarmProblem extends RuntimeException {
         return new FarmProblem(HttpStatus.UNPROCESSABLE_CONTENT, sentence, List.of(fault));
     }
 
+    /** An entry that cannot even be read. */
+    static FarmProblem unread(String field, @Nullable Object value, String valid, String sentence) {
+        Fault fault = new Fault(field, Objects.toString(value, ""), valid, sentence);
+        return new FarmProblem(HttpStatus.BAD_REQUEST, sentence, field.isEmpty() ? List.of() : List.of(fault));
+    }
+
     /** What is wrong in several entries, to be said in one answer. */
     public static final class Gathered {
 

@@ -19,6 +19,7 @@ final class FieldWords {
             Map.entry("cutOn", "day of cutting"),
             Map.entry("pinchedOn", "day of pinching"),
             Map.entry("startedOn", "day it was sown or planted"),
+            Map.entry("seenOn", "day it was seen"),
             Map.entry("setC", "warmth it is set to"),
             Map.entry("productPct", "strength of the product"),
             Map.entry("volumeMl", "how much to mix"),

@@ -14,6 +14,7 @@ import org.eclipse.jetty.http.HttpException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
@@ -23,11 +24,12 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
-import tools.jackson.databind.exc.MismatchedInputException;
 
 /** Turns every fault into problem details (RFC 9457) with a sentence, the field, the value and the valid range. */
 @RestControllerAdvice
@@ -168,27 +170,20 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         if (e.getMostSpecificCause() instanceof FitRefused refused) {
             return ResponseEntity.unprocessableContent().body(fit(refused));
         }
-        String why = e.getMostSpecificCause().getMessage();
-        String first = why == null ? "" : why.lines().findFirst().orElse("");
-        if (e.getMostSpecificCause() instanceof MismatchedInputException mismatch && first.contains("oating-point")) {
-            String name = mismatch.getPath().isEmpty()
-                    ? "a count"
-                    : Objects.toString(
-                            mismatch.getPath()
-                                    .get(mismatch.getPath().size() - 1)
-                                    .getPropertyName(),
-                            "a count");
-            ProblemDetail whole =
-                    ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, "Give a whole number for " + name + ".");
-            whole.setProperty("fields", List.of(field(name, null, "a whole number", "Give a whole number.")));
-            return ResponseEntity.badRequest().body(whole);
-        }
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST,
-                "The request cannot be read: "
-                        + first.replaceAll("\\(?(class |type )?`?[a-z]+\\.[\\w.$`]+\\)?", "")
-                                .strip());
-        return ResponseEntity.badRequest().body(detail);
+        return ResponseEntity.badRequest().body(farm(OddEntry.sent(e)));
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String name = e instanceof MethodArgumentTypeMismatchException of ? of.getName() : e.getPropertyName();
+        return ResponseEntity.badRequest().body(farm(OddEntry.asked(Objects.toString(name, ""), e)));
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.badRequest().body(farm(OddEntry.missing(e.getParameterName())));
     }
 
     private static Map<String, String> field(
