@@ -111,7 +111,7 @@ function BenchForm({ today, next, varieties }: FormProps) {
     setBusy(false);
   };
 
-  useCommands([{ key: "Ctrl Enter", words: "log what is listed", run: log }]);
+  useCommands([{ key: "Ctrl Enter", words: "log what is listed", run: log, does: "POST /api/grafts" }]);
 
   const many = draft.stems.length;
   return (

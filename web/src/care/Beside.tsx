@@ -1,6 +1,7 @@
 import { type ReactNode, useRef } from "react";
 import { BOX } from "../ui/box";
 import { useCommands } from "../ui/commands";
+import { going } from "../ui/going";
 import { Button } from "../ui/parts";
 import { lengthNumber, lengthUnit, useChoices } from "../units";
 import { AS_LONG_AS, type useAnswering } from "./useAnswering";
@@ -13,15 +14,17 @@ export function Beside({ answering, children }: { answering: Answering; children
   const box = useRef<HTMLInputElement>(null);
   const words = useRef<HTMLInputElement>(null);
   const { size, setSize, note, setNote, unread } = answering;
-  useCommands([
-    ...AS_LONG_AS.map((one) => ({
-      key: one.key,
-      words: `as long as ${one.words}`,
-      run: () => setSize(lengthNumber(one.mm, length)),
-    })),
-    { key: "r", words: "type how long it is", run: () => box.current?.focus() },
-    { key: ";", words: "a few words beside", run: () => words.current?.focus() },
-  ]);
+  useCommands(
+    going("POST /api/looks", [
+      ...AS_LONG_AS.map((one) => ({
+        key: one.key,
+        words: `as long as ${one.words}`,
+        run: () => setSize(lengthNumber(one.mm, length)),
+      })),
+      { key: "r", words: "type how long it is", run: () => box.current?.focus() },
+      { key: ";", words: "a few words beside", run: () => words.current?.focus() },
+    ]),
+  );
   return (
     <div
       data-does="POST /api/looks"

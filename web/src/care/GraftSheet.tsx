@@ -63,7 +63,12 @@ function GraftSheet({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   useCommands([
     ...askedCommands(answering),
     ...keyCommands(keys.first, keys.rare, say),
-    { key: "c", words: "the next answer corrects an earlier one", run: () => setCorrection(!correction) },
+    {
+      key: "c",
+      words: "the next answer corrects an earlier one",
+      run: () => setCorrection(!correction),
+      does: "POST /api/looks",
+    },
   ]);
   return (
     <article className="mx-auto max-w-[1000px] px-[26px] py-5 max-sm:px-4">

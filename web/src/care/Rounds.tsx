@@ -6,6 +6,7 @@ import { PeopleOptions } from "../place/PeopleOptions";
 import { SpotOptions } from "../place/SpotOptions";
 import { useCommands } from "../ui/commands";
 import { Select } from "../ui/fields";
+import { going } from "../ui/going";
 import { Coming, Statement, Trouble } from "../ui/parts";
 import { isDay } from "../ui/readDay";
 import { useMarks } from "../ui/useMarks";
@@ -137,20 +138,22 @@ export function Rounds() {
     ...keyCommands(keys.first, keys.rare, say),
     { key: "ArrowDown", words: "next graft on the walk", run: () => move(1) },
     { key: "ArrowUp", words: "last graft on the walk", run: () => move(-1) },
-    {
-      key: " ",
-      words: "mark it, to answer several at once",
-      run: () => {
-        if (current) mark(current.graft.id);
-        move(1);
+    ...going("POST /api/looks", [
+      {
+        key: " ",
+        words: "mark it, to answer several at once",
+        run: () => {
+          if (current) mark(current.graft.id);
+          move(1);
+        },
       },
-    },
-    {
-      key: "a",
-      words: "mark all of the same errand",
-      run: () => current && setMarks(stops.filter((s) => sameErrand(s, current)).map((s) => s.graft.id)),
-    },
-    { key: "y", words: "type in a round from paper", run: () => setTyping(true) },
+      {
+        key: "a",
+        words: "mark all of the same errand",
+        run: () => current && setMarks(stops.filter((s) => sameErrand(s, current)).map((s) => s.graft.id)),
+      },
+      { key: "y", words: "type in a round from paper", run: () => setTyping(true) },
+    ]),
     { key: "Enter", words: "open its sheet", run: () => current && navigate(`/graft/${current.graft.code}`) },
   ]);
 

@@ -16,7 +16,14 @@ export function Stock({ sheet }: { sheet: Schemas["care.Sheet"] }) {
   const ready = tree?.plant.kind === "SEEDLING_STOCK" && !tree.plant.gone && GROWN.includes(graft.state);
   useCommands(
     ready && graft.state === "PLANTED_OUT"
-      ? [{ key: "t", words: "write it down as a tree", run: () => setOpen("tree") }]
+      ? [
+          {
+            key: "t",
+            words: "write it down as a tree",
+            run: () => setOpen("tree"),
+            does: "POST /api/grafts/{code}/tree",
+          },
+        ]
       : [],
   );
   if (!tree) return null;

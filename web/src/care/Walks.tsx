@@ -48,7 +48,12 @@ export function Walks() {
     { key: "ArrowUp", words: "walk before", run: () => other(-1) },
     { key: "ArrowRight", words: "a day later", run: () => step(1) },
     { key: "ArrowLeft", words: "a day earlier", run: () => step(-1) },
-    { key: "Enter", words: "put it there", run: () => chosen && to && move(chosen.day, to) },
+    {
+      key: "Enter",
+      words: "put it there",
+      run: () => chosen && to && move(chosen.day, to),
+      does: "PUT /api/walks",
+    },
     { key: "Escape", words: "leave it where it is", run: () => setTo(undefined) },
   ]);
   if (walks.error) return <Trouble page problem={walks.error} />;

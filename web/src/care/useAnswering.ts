@@ -80,6 +80,7 @@ export const keyCommands = (first: Key[], rare: Key[], say: (key: Key) => void):
       key: also,
       words: key.found || key.key === "=" ? key.words : SIGNS[key.sign].words,
       run: () => say(key),
+      does: "POST /api/looks",
     };
   });
 

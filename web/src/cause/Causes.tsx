@@ -4,6 +4,7 @@ import api, { told } from "../api/client";
 import { useRules } from "../api/queries";
 import { dayAndYear } from "../days";
 import { useCommands } from "../ui/commands";
+import { going } from "../ui/going";
 import { Button, Coming, PartHeading, Statement, Teach, Trouble } from "../ui/parts";
 import { HAS_ROOM, STAYS, useInView } from "../ui/useInView";
 import { useSend } from "../ui/useSend";
@@ -148,18 +149,26 @@ function Weighed({ view, pile, code, reading }: WeighedProps) {
   useCommands([
     { key: "ArrowDown", words: "next failure of the session", run: () => go(1) },
     { key: "ArrowUp", words: "last failure of the session", run: () => go(-1) },
-    {
-      key: "y",
-      words: "the first sign is there",
-      run: () => next && !busy && signs([...one.seen, next], one.unseen),
-    },
-    {
-      key: "n",
-      words: "the first sign is not there",
-      run: () => next && !busy && signs(one.seen, [...one.unseen, next]),
-    },
-    { key: "c", words: "it was the heaviest cause", run: () => setWanted({ cause: heaviest, heaviest }) },
-    { key: "k", words: "it will never be known", run: () => setWanted({ cause: NEVER_KNOWN, heaviest }) },
+    ...going("PUT /api/causes/{code}/signs", [
+      {
+        key: "y",
+        words: "the first sign is there",
+        run: () => next && !busy && signs([...one.seen, next], one.unseen),
+      },
+      {
+        key: "n",
+        words: "the first sign is not there",
+        run: () => next && !busy && signs(one.seen, [...one.unseen, next]),
+      },
+    ]),
+    ...going("PUT /api/causes/verdicts", [
+      { key: "c", words: "it was the heaviest cause", run: () => setWanted({ cause: heaviest, heaviest }) },
+      {
+        key: "k",
+        words: "it will never be known",
+        run: () => setWanted({ cause: NEVER_KNOWN, heaviest }),
+      },
+    ]),
   ]);
   // A verdict given by key waits for weights that are on their way, and falls if they turn out otherwise than was seen.
   const [wanted, setWanted] = useState<{ cause: string; heaviest: string }>();

@@ -62,7 +62,14 @@ function Laid({ day, today }: { day: DayView; today: string }) {
       const over = await told(api.POST("/api/bench-days/{day}/spread", { params }));
       done(over.sentence, over.actId);
     });
-  useCommands([{ key: "b", words: "begin work, or go on with it", run: () => isToday && begin() }]);
+  useCommands([
+    {
+      key: "b",
+      words: "begin work, or go on with it",
+      run: () => isToday && begin(),
+      does: "POST /api/bench-days/{day}/begin",
+    },
+  ]);
   const grafts = day.blocks.reduce((sum, block) => sum + block.grafts, 0);
   const short = day.lines.filter((line) => line.missing);
   return (

@@ -142,6 +142,7 @@ function Station({ lanes, today }: { lanes: Schemas["season.LaneRow"][]; today: 
       key: "n",
       words: "note a stage of the tree chosen; then R S P F H M",
       run: () => setNoting(lanes.filter((lane) => lane.code === code)),
+      does: "POST /api/flush/notes",
     },
     { key: "d", words: "think about a graft day", run: () => lead && take(pairing ?? lead) },
     {

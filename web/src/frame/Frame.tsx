@@ -51,7 +51,7 @@ export function Frame() {
         },
       },
       { key: ",", words: "find a code, name, place or note", run: () => setLaid("find") },
-      { key: ".", words: "I saw something", run: () => setLaid("saw") },
+      { key: ".", words: "I saw something", run: () => setLaid("saw"), does: "POST /api/looks" },
       {
         key: "[",
         words: "the span on the band a week back",
@@ -62,7 +62,12 @@ export function Frame() {
         words: "the span on the band a week on",
         run: () => scope.from && spanned && setScope(moved(scope, 7)),
       },
-      { key: "u", words: "take back the last thing you did", run: () => takeBack() },
+      {
+        key: "u",
+        words: "take back the last thing you did",
+        run: () => takeBack(),
+        does: "POST /api/acts/{id}/undo",
+      },
       { key: "?", words: "these keys", run: () => setLaid("keys") },
     ],
     begun,

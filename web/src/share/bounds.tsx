@@ -1,11 +1,12 @@
 import { type ReactNode, useEffect } from "react";
 import { useFarm } from "../api/queries";
+import { closeWays } from "../ui/commands";
 
 const useClosed = () => useFarm().data?.who?.closed;
 
 /**
  * What whoever is signed in here may not do is not offered: whatever says which way of the farm it goes, by `data-does`, is
- * not shown where that way is closed.
+ * not shown where that way is closed, and a key that goes it is none.
  */
 export function useBounds() {
   const closed = useClosed();
@@ -14,7 +15,9 @@ export function useBounds() {
     const sheet = new CSSStyleSheet();
     sheet.replaceSync(`${closed.map((way) => `[data-does="${way}"]`)} { display: none !important }`);
     document.adoptedStyleSheets = [...document.adoptedStyleSheets, sheet];
+    closeWays(closed);
     return () => {
+      closeWays([]);
       document.adoptedStyleSheets = document.adoptedStyleSheets.filter((one) => one !== sheet);
     };
   }, [closed]);

@@ -6,6 +6,8 @@ export interface Command {
   key: string | string[];
   words: string;
   run: (event: KeyboardEvent) => void;
+  /** Which way of the farm it goes, as its button says: where that way is closed it is no key. */
+  does?: string;
 }
 
 type Holder = { current: Command[] };
@@ -13,6 +15,16 @@ type Holder = { current: Command[] };
 const holders: Holder[] = [];
 const listeners = new Set<() => void>();
 let version = 0;
+
+let closed: string[] = [];
+
+/** From now on these ways are closed to whoever sits here. */
+export function closeWays(ways: string[]) {
+  closed = ways;
+  told();
+}
+
+const isOpen = ({ does }: Command) => !does || !closed.includes(does);
 
 const keysOf = (command: Command) => (Array.isArray(command.key) ? command.key : [command.key]);
 
@@ -59,7 +71,7 @@ function onKey(event: KeyboardEvent) {
   const pressed = event.ctrlKey ? `Ctrl ${plain}` : plain;
   // The screen opened last comes first.
   for (const holder of [...holders].reverse()) {
-    const command = holder.current.find((c) => keysOf(c).includes(pressed));
+    const command = holder.current.find((c) => isOpen(c) && keysOf(c).includes(pressed));
     if (command) {
       event.preventDefault();
       command.run(event);
@@ -94,7 +106,7 @@ export function useAllCommands(): Command[] {
     },
     () => version,
   );
-  return [...holders].reverse().flatMap((holder) => holder.current);
+  return [...holders].reverse().flatMap((holder) => holder.current.filter(isOpen));
 }
 
 const LOOKS: Record<string, string> = {

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import api, { type Schemas, told } from "../api/client";
 import { MONTHS } from "../days";
+import { useIsOpen } from "../share/bounds";
 import { Button, PartHeading } from "../ui/parts";
 import { useSend } from "../ui/useSend";
 import { Wide } from "../ui/Wide";
@@ -19,6 +20,8 @@ const COLUMNS: [Column, string, Kind | undefined][] = [
   ["spreadC", "spread", "apart"],
 ];
 
+const KEEP = "PUT /api/weather/climate";
+
 // A place more than usual, so that what is read and saved again stays what it was.
 const textOf = (months: Month[], choices: Choices) =>
   months.map((m) =>
@@ -31,6 +34,7 @@ const number = (text: string, kind: Kind | undefined, choices: Choices) =>
 /** Twelve months of normals: a starting climate, the grower's own figures, or a fit from the record. */
 export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
   const choices = useChoices();
+  const isOwn = useIsOpen()(KEEP);
   const [cells, setCells] = useState(() => textOf(view.climate, choices));
   const { send, problem, busy } = useSend();
   // A cell nobody touched keeps its figure to the last place.
@@ -56,22 +60,19 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
     <section>
       <PartHeading>Normals of the site</PartHeading>
       <p className="text-[15px]">
-        {view.ownClimate
-          ? "These are your own figures."
-          : "These are a starting climate for your latitude. Enter your own, or fit them once a year or more is on record."}{" "}
+        {view.ownClimate ? "These are your own figures." : "These are a starting climate for your latitude."}{" "}
+        {!view.ownClimate && (
+          <span data-does={KEEP}>Enter your own, or fit them once a year or more is on record. </span>
+        )}
         They fill missing days and carry every forecast beyond the next week.
       </p>
       <div className="my-2 flex flex-wrap gap-2">
         {view.starts.map((start) => (
-          <Button
-            data-does="PUT /api/weather/climate"
-            key={start.kind}
-            onClick={() => setCells(textOf(start.months, choices))}
-          >
+          <Button data-does={KEEP} key={start.kind} onClick={() => setCells(textOf(start.months, choices))}>
             {start.words}
           </Button>
         ))}
-        <Button data-does="PUT /api/weather/climate" onClick={fit} disabled={busy}>
+        <Button data-does={KEEP} onClick={fit} disabled={busy}>
           Fit from the record
         </Button>
       </div>
@@ -101,7 +102,8 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
                       aria-label={`${MONTHS[i]}, ${COLUMNS[at][1]}`}
                       inputMode="decimal"
                       aria-invalid={Number.isNaN(number(text, COLUMNS[at][2], choices))}
-                      className="w-20 rounded border border-edge bg-surface px-2 py-1 text-right aria-[invalid=true]:border-alarm"
+                      readOnly={!isOwn}
+                      className="w-20 rounded border border-edge bg-surface px-2 py-1 text-right read-only:border-transparent read-only:bg-transparent aria-[invalid=true]:border-alarm"
                       value={text}
                       onChange={(e) =>
                         setCells(
@@ -123,13 +125,7 @@ export function Normals({ view }: { view: Schemas["season.WeatherView"] }) {
           {problem.fields[0]?.sentence ?? problem.message}
         </p>
       )}
-      <Button
-        data-does="PUT /api/weather/climate"
-        strong
-        className="mt-3"
-        disabled={busy || !whole}
-        onClick={save}
-      >
+      <Button data-does={KEEP} strong className="mt-3" disabled={busy || !whole} onClick={save}>
         Save the normals
       </Button>
     </section>

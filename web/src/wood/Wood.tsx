@@ -41,7 +41,7 @@ export function Wood() {
   useCommands([
     { key: "ArrowDown", words: "next lot", run: () => step(1) },
     { key: "ArrowUp", words: "last lot", run: () => step(-1) },
-    { key: "c", words: "collect or receive a lot", run: () => setCollecting(true) },
+    { key: "c", words: "collect or receive a lot", run: () => setCollecting(true), does: "POST /api/lots" },
     { key: "k", words: "check a stick", run: () => navigate("/wood/check") },
     { key: "Escape", words: "close the sheet", run: () => navigate("/wood") },
   ]);

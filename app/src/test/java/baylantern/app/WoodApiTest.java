@@ -94,7 +94,7 @@ class WoodApiTest extends ApiTest {
         }
         assertThat(sheet(lot).get("ledger").size()).isEqualTo(2);
         assertThat(http.post("/api/lots", lot(0, 1.5)).json().get("detail").asString())
-                .isEqualTo("Give a whole number for sticks.");
+                .isEqualTo("Give a whole number for sticks; “1.5” is none.");
     }
 
     /** Eight people take sticks one by one at once: as many are served as there are sticks, and nothing is lost. */

@@ -115,9 +115,15 @@ class SharingTest extends ScreenTest {
         go(tablet, "/rounds");
         Locator now = tablet.locator("section[aria-label^='Now: '] h2");
         String first = now.textContent();
-        tablet.keyboard().press(HandsTest.firstKey(tablet));
-        assertThat(tablet.getByText("Teo looks on here and changes nothing.").first())
-                .isVisible();
+        String answer = HandsTest.firstKey(tablet);
+        // A key is what its button is: none, and not among the keys.
+        tablet.keyboard().press(answer);
+        tablet.keyboard().press("?");
+        Locator keys = tablet.getByRole(AriaRole.DIALOG).locator("tbody").first();
+        assertThat(keys.getByText("next graft on the walk")).isVisible();
+        assertThat(keys.getByText("mark all of the same errand")).hasCount(0);
+        assertThat(keys.getByText("I saw something")).hasCount(0);
+        tablet.keyboard().press("Escape");
         assertThat(now).hasText(first);
         // What they may not do is not offered; what there is to read stands.
         assertThat(tablet.locator("fieldset button").first()).isHidden();
@@ -126,6 +132,9 @@ class SharingTest extends ScreenTest {
         // Whoever may do more from now on is offered it where they stand.
         choose(list(owner, "What Teo may do"), "HAND");
         assertThat(tablet.locator("fieldset button").first()).isVisible();
+        tablet.keyboard().press("y");
+        assertThat(tablet.getByRole(AriaRole.DIALOG)).isVisible();
+        tablet.keyboard().press("Escape");
         choose(list(owner, "What Teo may do"), "GUEST");
         assertThat(tablet.locator("fieldset button").first()).isHidden();
         // By keys only: the way out.
