@@ -183,7 +183,7 @@ export function Rounds() {
             </button>
           </span>
         </Statement>
-        <div className="mt-2.5 mb-1 grid grid-cols-4 gap-2 text-[14px] max-sm:grid-cols-3 print:hidden">
+        <div className="mt-2.5 mb-1 grid grid-cols-4 items-start gap-2 text-[14px] max-sm:grid-cols-3 print:hidden">
           <div className="max-sm:hidden">
             <SeenOn value={seenOn} onChange={setSeenOn} />
           </div>

@@ -26,7 +26,7 @@ export function Limbs() {
   const phone = usePhone();
   const [slips, setSlips] = useState(false);
   const [chosen, setChosen] = useState<string>();
-  const code = params.get("tree") ?? trees.data?.[0];
+  const code = params.get("tree") || trees.data?.[0];
   const school = (params.get("keep") as School | null) ?? undefined;
   const tree = useQuery({
     queryKey: ["limbs", code, school, slips],

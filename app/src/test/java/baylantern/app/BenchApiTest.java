@@ -180,6 +180,7 @@ class BenchApiTest extends ApiTest {
         Map.of(
                         "/api/bench-days/4", "Give a day (2026-05-14); “4” is none.",
                         "/api/takes?by=MOOD", "MOOD",
+                        "/api/fit/limbs/", "There is nothing at /api/fit/limbs",
                         "/api/windows/days", "This needs ")
                 .forEach((asked, sentence) -> assertThat(
                                 http.get(asked).json().get("detail").asString())

@@ -75,6 +75,20 @@ class HandsTest extends DemoScreenTest {
                 .hasCount(0);
     }
 
+    @Test
+    void whatIsLaidBelowABoxStaysOnTheScreenAtTwiceTheSize() {
+        Page page = open(lantern, 640, 400, "day");
+        page.navigate("/rounds");
+        list(page, "Who is looking").click();
+        page.waitForFunction("""
+                () => { const laid = document.querySelector(".by-anchor:popover-open")?.getBoundingClientRect();
+                        return laid && laid.left >= 0 && laid.right <= innerWidth && laid.top >= 0
+                          && laid.bottom <= innerHeight && laid.height > 100; }""");
+        page.keyboard().press("End");
+        page.keyboard().press("Enter");
+        assertThat(list(page, "Who is looking")).not().hasText("who is looking");
+    }
+
     // What is due, or likely, stands first among the keys.
     static String firstKey(Page page) {
         return page.locator("fieldset button span").first().textContent().toLowerCase(java.util.Locale.ROOT);

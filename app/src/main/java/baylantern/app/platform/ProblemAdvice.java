@@ -30,6 +30,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 /** Turns every fault into problem details (RFC 9457) with a sentence, the field, the value and the valid range. */
 @RestControllerAdvice
@@ -184,6 +185,14 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected @Nullable ResponseEntity<Object> handleMissingServletRequestParameter(
             MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         return ResponseEntity.badRequest().body(farm(OddEntry.missing(e.getParameterName())));
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail detail =
+                ProblemDetail.forStatusAndDetail(status, "There is nothing at /" + e.getResourcePath() + ".");
+        return ResponseEntity.status(status).body(detail);
     }
 
     private static Map<String, String> field(
