@@ -162,6 +162,8 @@ class BenchApiTest extends ApiTest {
                         Map.of("note", Map.of("a", 1)), "Give a text for note.",
                         Map.of("grafts", Map.of("a", 1)), "Give a list for grafts.",
                         Map.of("personId", new BigInteger("9".repeat(20))), "Give a number nearer to 0 for person.",
+                        Map.of("seenOn", "4".repeat(9000)),
+                                "Give a day (2026-05-14) for day it was seen; “" + "4".repeat(40) + " …” is none.",
                         Map.of("mood", "good"), "There is no entry “mood” here.",
                         List.of(1), "Give entries and their values.")
                 .forEach((sent, sentence) -> {
@@ -181,7 +183,7 @@ class BenchApiTest extends ApiTest {
                         "/api/bench-days/4", "Give a day (2026-05-14); “4” is none.",
                         "/api/takes?by=MOOD", "MOOD",
                         "/api/fit/limbs/", "There is nothing at /api/fit/limbs",
-                        "/api/windows/days", "This needs ")
+                        "/api/windows/days", "The place is missing.")
                 .forEach((asked, sentence) -> assertThat(
                                 http.get(asked).json().get("detail").asString())
                         .contains(sentence)

@@ -22,6 +22,8 @@ final class OddEntry {
     private static final String NOT_WHOLE =
             "What was sent cannot be read: it breaks off, or is not written as entries and values.";
 
+    private static final int MOST_SHOWN = 40;
+
     private OddEntry() {}
 
     /** A part of what was sent with a request. */
@@ -48,15 +50,21 @@ final class OddEntry {
 
     /** Something that the address of a request must say. */
     static FarmProblem missing(String name) {
-        return FarmProblem.unread(name, null, "", "This needs " + FieldWords.of(name) + ".");
+        return FarmProblem.unread(name, null, "", FieldWords.sentence(name, "is missing") + ".");
     }
 
     private static FarmProblem of(String name, @Nullable Object value, String valid) {
         String words = FieldWords.of(name);
         // "Give a day for day" says nothing.
         String given = words.isEmpty() || valid.contains(" " + words) ? "" : " for " + words;
-        String none = value == null ? "" : "; “" + value + "” is none";
-        return FarmProblem.unread(name, value, valid, "Give " + valid + given + none + ".");
+        String told = shortened(Objects.toString(value, ""));
+        String none = value == null ? "" : "; “" + told + "” is none";
+        return FarmProblem.unread(name, told, valid, "Give " + valid + given + none + ".");
+    }
+
+    // As much of it as shows which it was.
+    private static String shortened(String value) {
+        return value.length() <= MOST_SHOWN ? value : value.substring(0, MOST_SHOWN) + " …";
     }
 
     private static FarmProblem unknown(PropertyBindingException odd) {
@@ -66,8 +74,8 @@ final class OddEntry {
                         .map(Object::toString)
                         .sorted()
                         .collect(Collectors.joining(", "));
-        return FarmProblem.unread(
-                odd.getPropertyName(), null, known, "There is no entry “" + odd.getPropertyName() + "” here.");
+        String name = shortened(odd.getPropertyName());
+        return FarmProblem.unread(name, null, known, "There is no entry “" + name + "” here.");
     }
 
     // The innermost entry that has a name.
