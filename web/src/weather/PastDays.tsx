@@ -8,6 +8,7 @@ import { shown, unitOf, useChoices } from "../units";
 const HEIGHT = 150;
 const BASE = 118;
 const RAIN_FULL_MM = 60;
+const NAME_PX = 52;
 
 /** Days as bars from lowest to highest, rain below; filled days are hollow, those ahead paler. */
 export function PastDays({ days, today }: { days: Schemas["season.WeatherDay"][]; today?: string }) {
@@ -20,6 +21,8 @@ export function PastDays({ days, today }: { days: Schemas["season.WeatherDay"][]
     .domain([low, high])
     .range([BASE - 14, 16]);
   const step = (width - 40) / days.length;
+  // Named as often as the names have room beside each other.
+  const every = 5 * Math.ceil(NAME_PX / (5 * step));
   return (
     <div ref={ref}>
       <svg
@@ -59,7 +62,7 @@ export function PastDays({ days, today }: { days: Schemas["season.WeatherDay"][]
                 fill="var(--sea)"
                 opacity={0.5}
               />
-              {(i % 5 === 0 || d.day === today) && (
+              {(i % every === 0 || d.day === today) && (
                 <text x={x} y={HEIGHT - 4} fontSize={12} textAnchor="middle" fill="var(--soft)">
                   {d.day === today ? "today" : format(dayOf(d.day), "d MMM")}
                 </text>
