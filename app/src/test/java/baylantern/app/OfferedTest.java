@@ -43,6 +43,12 @@ class OfferedTest {
     private static final Map<String, String> BEHIND =
             Map.of("share", "GET /api/share", "day/Run.tsx", "POST /api/bench-days/{day}/begin");
 
+    /** Screens that send and hear keys, none of which sends: what the keys do. */
+    private static final Map<String, String> KEYS_THAT_SEND_NOTHING = Map.of(
+            "care/Pictures.tsx", "from picture to picture",
+            "fit/Pairing.tsx", "from pair to pair, and the calliper on the screen",
+            "day/Run.tsx", "a page behind its button");
+
     private static Map<String, String> roles() throws IOException {
         return Files.readAllLines(Path.of("src/test/resources/baylantern/app/roles.txt")).stream()
                 .map(line -> line.split(" ", 2))
@@ -101,5 +107,20 @@ class OfferedTest {
                 .as("sent from a button that is offered to whoever may not: say data-does on it")
                 .isEmpty();
         assertThat(unneeded).as("told as offered by nobody, and sent by nobody").isEmpty();
+    }
+
+    @Test
+    void aScreenThatSendsAndHearsKeysSaysWhichWayTheyGo() throws IOException {
+        Set<String> silent = new TreeSet<>();
+        screens().forEach((file, text) -> {
+            boolean sends = text.contains("data-does=") || SENT.matcher(text).find();
+            boolean says = text.contains("does:") || text.contains("going(") || text.contains("keyCommands(");
+            if (text.contains("useCommands(") && sends && !says) {
+                silent.add(file);
+            }
+        });
+        assertThat(silent)
+                .as("keys that send say so, by does or going, as their buttons do")
+                .isEqualTo(new TreeSet<>(KEYS_THAT_SEND_NOTHING.keySet()));
     }
 }
