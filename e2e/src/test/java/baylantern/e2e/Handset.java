@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 final class Handset implements AutoCloseable {
 
     private static final int LOOKED_AGAIN_MS = 200;
-    private static final int PATIENCE_MS = 60_000;
+    private static final int PATIENCE_MS = 120_000;
 
     /** Its store, opened. */
     private static final String OPENED = """
@@ -79,7 +79,7 @@ final class Handset implements AutoCloseable {
         page().waitForFunction(
                         "(trusts) => document.documentElement.dataset.along && (!trusts || navigator.serviceWorker.ready.then(() => true))",
                         trusts,
-                        new Page.WaitForFunctionOptions().setTimeout(180_000));
+                        new Page.WaitForFunctionOptions().setTimeout(360_000));
     }
 
     /** Carried out of reach. */
