@@ -100,18 +100,32 @@ public final class Hindcast {
     }
 
     private void step(int now, int end) {
+        List<Due> due = due(now, end);
+        // What was known then is learned only where it is asked for.
+        if (due.isEmpty()) {
+            return;
+        }
         Accounts accounts = Accounts.learn(
                 grounds, trees.stream().map(tree -> tree.until(now)).toList(), skies.past());
         Lessons lessons = new Lessons(cases(now), Tails.of(told, counts, now), now);
         Foretelling foretelling = new Foretelling(accounts);
+        due.forEach(one -> foretell(one.tree, one.day, lessons, foretelling));
+    }
+
+    /** A look to be gone through. */
+    private record Due(TreeRecord tree, int day) {}
+
+    private List<Due> due(int now, int end) {
+        List<Due> due = new ArrayList<>();
         for (TreeRecord tree : trees) {
             for (int i = 0; i < tree.looks().size(); i++) {
                 int day = tree.looks().get(i).day();
                 if (day > now && day <= end && (i + tree.plant()) % every == 0) {
-                    foretell(tree, day, lessons, foretelling);
+                    due.add(new Due(tree, day));
                 }
             }
         }
+        return due;
     }
 
     /**
