@@ -14,7 +14,6 @@ import java.util.stream.Stream;
 final class Handset implements AutoCloseable {
 
     private static final int LOOKED_AGAIN_MS = 200;
-    private static final int PATIENCE_MS = 120_000;
 
     /** Its store, opened. */
     private static final String OPENED = """
@@ -65,7 +64,7 @@ final class Handset implements AutoCloseable {
 
     Page page() {
         Page page = context.pages().get(0);
-        page.setDefaultTimeout(PATIENCE_MS);
+        page.setDefaultTimeout(ScreenTest.PATIENCE_MS);
         return page;
     }
 
@@ -79,7 +78,7 @@ final class Handset implements AutoCloseable {
         page().waitForFunction(
                         "(trusts) => document.documentElement.dataset.along && (!trusts || navigator.serviceWorker.ready.then(() => true))",
                         trusts,
-                        new Page.WaitForFunctionOptions().setTimeout(360_000));
+                        new Page.WaitForFunctionOptions().setTimeout(3 * ScreenTest.PATIENCE_MS));
     }
 
     /** Carried out of reach. */
@@ -127,7 +126,7 @@ final class Handset implements AutoCloseable {
      */
     void kill() throws IOException {
         for (int waited = 0; !knowsWhoIsSignedIn(); waited += LOOKED_AGAIN_MS) {
-            if (waited > PATIENCE_MS) {
+            if (waited > ScreenTest.PATIENCE_MS) {
                 throw new IllegalStateException("the browser does not keep who is signed in");
             }
             page().waitForTimeout(LOOKED_AGAIN_MS);

@@ -28,7 +28,7 @@ import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 abstract class ScreenTest {
 
     /** Long enough for a cold server on a busy machine; nothing waits longer than it must. */
-    private static final double PATIENCE_MS = 120_000;
+    static final double PATIENCE_MS = 120_000;
 
     private static final Playwright PLAYWRIGHT = playwright();
 
