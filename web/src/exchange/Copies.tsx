@@ -57,7 +57,7 @@ export function Copies() {
                 type="button"
                 className="min-h-9 text-sea underline max-sm:min-h-11"
                 aria-expanded={chosen === copy.name}
-                aria-label={`Go back to the copy of ${whenWords(copy)}`}
+                aria-label={`go back to it, the copy of ${whenWords(copy)}`}
                 onClick={() => setChosen(chosen === copy.name ? undefined : copy.name)}
               >
                 go back to it

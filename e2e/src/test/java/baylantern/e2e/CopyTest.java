@@ -29,7 +29,7 @@ class CopyTest extends ScreenTest {
                     .isVisible();
             page.getByRole(
                             AriaRole.BUTTON,
-                            new Page.GetByRoleOptions().setName(Pattern.compile("^Go back to the copy")))
+                            new Page.GetByRoleOptions().setName(Pattern.compile("^go back to it, the copy of")))
                     .press("Enter");
             Page.GetByRoleOptions exact =
                     new Page.GetByRoleOptions().setName("Go back").setExact(true);

@@ -3,6 +3,7 @@ package baylantern.e2e;
 import static baylantern.e2e.Seen.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -70,7 +71,9 @@ class WalkTest extends DemoScreenTest {
     private final List<String> wrong = new ArrayList<>();
 
     @Test
-    void everyPageSpeaksInTheReadersUnitsStaysInItsFrameAndCanBeSeenAndPressed() {
+    void everyPageSpeaksInTheReadersUnitsStaysInItsFrameAndCanBeSeenAndPressed() throws IOException {
+        // Where copies are kept, the way back to them stands too.
+        lantern.post("/api/copies", "");
         Page page = desk(lantern);
         page.addInitScript("localStorage.setItem('bay-lantern-choices', JSON.stringify({ length: 'inch', theme: 'day',"
                 + " warmth: 'F', volume: 'floz', wind: 'mph' }))");

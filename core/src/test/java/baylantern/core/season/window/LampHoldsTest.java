@@ -10,6 +10,7 @@ import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.rules.Technique;
 import baylantern.core.season.account.TreeRecord;
+import baylantern.core.season.farms.FurtherLaws;
 import baylantern.core.season.farms.Laws;
 import baylantern.core.season.farms.MadeUpFarm;
 import baylantern.core.season.farms.Watch;
@@ -35,13 +36,19 @@ class LampHoldsTest {
     private static final int TREES = 6;
     private static final int DAYS = 1400;
 
+    // More farms, or other laws (store, rise, days, waves), tell more closely what the docs say.
+    private static final int FARMS = Integer.getInteger("lamp.farms", 8);
+    private static final long FIRST = Long.getLong("lamp.first", 1);
+    private static final List<String> LAWS =
+            List.of(System.getProperty("lamp.laws", "warmth,dates,rain,mixed").split(","));
+
     /** Told chances and what came, by tenths. */
     private static final class Tally {
         final double[] told = new double[10];
         final int[] days = new int[10];
         final int[] lit = new int[10];
 
-        void add(double chance, boolean came) {
+        synchronized void add(double chance, boolean came) {
             int tenth = (int) Math.min(9, chance * 10);
             told[tenth] += chance;
             days[tenth]++;
@@ -73,7 +80,11 @@ class LampHoldsTest {
             case "warmth" -> Laws.byWarmth(10, 1150);
             case "dates" -> Laws.byCalendar(75, 160, 250);
             case "rain" -> Laws.byRain();
-            default -> Laws.mixed(11, 1000);
+            case "mixed" -> Laws.mixed(11, 1000);
+            case "store" -> FurtherLaws.byStore();
+            case "rise" -> FurtherLaws.byRise();
+            case "days" -> FurtherLaws.byDays(120);
+            default -> FurtherLaws.byWaves();
         };
         return new MadeUpFarm(by, MadeUpFarm.Eye.USUAL, StartingClimates.Kind.SUBTROPICAL, 28, TREES, DAYS, seed);
     }
@@ -83,14 +94,15 @@ class LampHoldsTest {
         Tally asTheyAre = new Tally();
         Tally pinched = new Tally();
         Tally lively = new Tally();
-        for (String law : List.of("warmth", "dates", "rain", "mixed")) {
-            for (long seed = 1; seed <= 2; seed++) {
-                MadeUpFarm farm = farm(law, 31 * seed);
-                for (int day = 700; day <= 1060; day += 120) {
-                    hold(farm, seed, MadeUpFarm.START.plusDays(day), asTheyAre, pinched, lively);
-                }
-            }
-        }
+        // Each farm has weather of its own, also where the law is another, and is told once: a spell of weather or a
+        // flush
+        // that is late counts on every day it lasts.
+        IntStream.range(0, FARMS * LAWS.size()).parallel().forEach(nth -> {
+            long seed = FIRST + nth;
+            MadeUpFarm farm = farm(LAWS.get(nth % LAWS.size()), 31 * seed);
+            int day = 700 + 120 * (nth / LAWS.size() % 4);
+            hold(farm, seed, MadeUpFarm.START.plusDays(day), asTheyAre, pinched, lively);
+        });
         System.out.println("lit as they are: " + asTheyAre);
         System.out.println("lit on pinched wood: " + pinched);
         System.out.println("lively again: " + lively);
