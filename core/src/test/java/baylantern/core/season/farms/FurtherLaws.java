@@ -85,7 +85,8 @@ public final class FurtherLaws {
     /** All trees of the farm go with the farm: the same waves for all, some trees sit one out. */
     public static MadeUpFarm.Law byWaves() {
         return (farm, tree, random) -> {
-            SplittableRandom waves = new SplittableRandom(Math.round(farm.rainMm[3] * 1e6) + 17);
+            // The same for all trees, and on each farm another: no two have the same first night.
+            SplittableRandom waves = new SplittableRandom(Double.doubleToLongBits(farm.minC[0]));
             List<Integer> swells = new ArrayList<>();
             double own = 5 * random.nextGaussian();
             double day = 100 * waves.nextDouble();

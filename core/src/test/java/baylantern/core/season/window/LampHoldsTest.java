@@ -21,6 +21,7 @@ import baylantern.core.season.weather.Weather;
 import baylantern.core.season.weather.WeatherYears;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -39,9 +40,36 @@ class LampHoldsTest {
     // More farms of each law, or of one law alone, tell more closely what the docs say.
     private static final int FARMS = Integer.getInteger("lamp.farms", 4);
     private static final long FIRST = Long.getLong("lamp.first", 1);
-    private static final List<String> LAWS =
-            List.of(System.getProperty("lamp.laws", "warmth,dates,rain,mixed,store,rise,days,waves")
-                    .split(","));
+
+    /** What trees flush by on the farms. */
+    private enum FlushesBy {
+        WARMTH(Laws.byWarmth(10, 1150)),
+        DATES(Laws.byCalendar(75, 160, 250)),
+        RAIN(Laws.byRain()),
+        MIXED(Laws.mixed(11, 1000)),
+        STORE(FurtherLaws.byStore()),
+        RISE(FurtherLaws.byRise()),
+        DAYS(FurtherLaws.byDays(120)),
+        WAVES(FurtherLaws.byWaves());
+
+        private final MadeUpFarm.Law law;
+
+        FlushesBy(MadeUpFarm.Law law) {
+            this.law = law;
+        }
+
+        static List<FlushesBy> asked() {
+            String said = System.getProperty("lamp.laws");
+            return said == null
+                    ? List.of(values())
+                    : Arrays.stream(said.split(",")).map(FlushesBy::valueOf).toList();
+        }
+
+        MadeUpFarm farm(long seed) {
+            return new MadeUpFarm(
+                    law, MadeUpFarm.Eye.USUAL, StartingClimates.Kind.SUBTROPICAL, 28, TREES, LampHoldsTest.DAYS, seed);
+        }
+    }
 
     /** Told chances and what came, by tenths. */
     private static final class Tally {
@@ -76,21 +104,6 @@ class LampHoldsTest {
         }
     }
 
-    private static MadeUpFarm farm(String law, long seed) {
-        MadeUpFarm.Law by = switch (law) {
-            case "warmth" -> Laws.byWarmth(10, 1150);
-            case "dates" -> Laws.byCalendar(75, 160, 250);
-            case "rain" -> Laws.byRain();
-            case "mixed" -> Laws.mixed(11, 1000);
-            case "store" -> FurtherLaws.byStore();
-            case "rise" -> FurtherLaws.byRise();
-            case "days" -> FurtherLaws.byDays(120);
-            case "waves" -> FurtherLaws.byWaves();
-            default -> throw new IllegalArgumentException(law + " is no law");
-        };
-        return new MadeUpFarm(by, MadeUpFarm.Eye.USUAL, StartingClimates.Kind.SUBTROPICAL, 28, TREES, DAYS, seed);
-    }
-
     @Test
     void daysAreLitAsOftenAsTold() {
         Tally asTheyAre = new Tally();
@@ -98,10 +111,11 @@ class LampHoldsTest {
         Tally lively = new Tally();
         // Each farm has weather of its own, also where the law is another, and is told once: a spell of weather, or a
         // flush that is late, counts on every day it lasts.
-        IntStream.range(0, FARMS * LAWS.size()).parallel().forEach(nth -> {
+        List<FlushesBy> laws = FlushesBy.asked();
+        IntStream.range(0, FARMS * laws.size()).parallel().forEach(nth -> {
             long seed = FIRST + nth;
-            MadeUpFarm farm = farm(LAWS.get(nth % LAWS.size()), 31 * seed);
-            int day = 700 + 120 * (nth / LAWS.size() % 4);
+            MadeUpFarm farm = laws.get(nth % laws.size()).farm(31 * seed);
+            int day = 700 + 120 * (nth / laws.size() % 4);
             hold(farm, seed, MadeUpFarm.START.plusDays(day), asTheyAre, pinched, lively);
         });
         System.out.println("lit as they are: " + asTheyAre);
