@@ -18,6 +18,8 @@ public final class Begin {
     private static final double NEXT_STAGE = 0.05;
     private static final double ANOTHER_STAGE = 1e-6;
     private static final int STAGES = BudStage.values().length;
+    // So few looks at plants at rest find a twig that swells: it is one of the first, on one of the last days of rest.
+    private static final double SWELLS_AT_REST = 0.004;
 
     private final Accounts accounts;
     private final Course course;
@@ -84,6 +86,9 @@ public final class Begin {
     private double likely(BudStage stands) {
         if (stands == look.stage() || (stands.rests() && look.stage().rests())) {
             return 1;
+        }
+        if (look.stage() == BudStage.S && stands == BudStage.R) {
+            return SWELLS_AT_REST;
         }
         int apart = Math.abs(stands.ordinal() - look.stage().ordinal());
         return apart == 1 || apart == STAGES - 1 ? NEXT_STAGE : ANOTHER_STAGE;

@@ -3,6 +3,7 @@ package baylantern.core.season.foresight;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import baylantern.core.rules.BudStage;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Species;
 import baylantern.core.season.account.Account;
@@ -10,15 +11,19 @@ import baylantern.core.season.account.TreeRecord;
 import baylantern.core.season.farms.Laws;
 import baylantern.core.season.farms.MadeUpFarm;
 import baylantern.core.season.farms.Watch;
+import baylantern.core.season.flush.BudNote;
+import baylantern.core.season.flush.CanopyShares;
 import baylantern.core.season.flush.DayRange;
 import baylantern.core.season.flush.Outlook;
 import baylantern.core.season.weather.StartingClimates;
+import baylantern.core.season.weather.Weather;
 import baylantern.core.season.weather.WeatherYears;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -166,6 +171,42 @@ class ForesightTest {
         System.out.printf("last seen at rest: %d trees, %d lively, %.1f told%n", trees, lively, told);
         assertThat(lively).isGreaterThan(12);
         assertThat(told / trees).isCloseTo(lively / (double) trees, within(0.12));
+    }
+
+    /** Some are all the same, since a twig that was looked at alone may be the first; on made-up farms it is counted how many. */
+    @Test
+    void aTreeSeenSwellingIsToldAtRestThreeDaysLaterAsSeldomAsItIs() {
+        int seen = 0;
+        int rests = 0;
+        for (int seed = 1; seed <= 30; seed++) {
+            MadeUpFarm farm = new MadeUpFarm(
+                    Laws.byWarmth(10, 1150), MadeUpFarm.Eye.USUAL, StartingClimates.Kind.SUBTROPICAL, 28, 8, 900, seed);
+            for (MadeUpFarm.Tree tree : farm.trees) {
+                for (BudNote note : tree.notes()) {
+                    if (note.day().isBefore(MadeUpFarm.START.plusDays(890))
+                            && note.canopy().leading() == BudStage.S) {
+                        seen++;
+                        rests += farm.shows((int) tree.id() - 1, note.day().plusDays(3))
+                                        .rests()
+                                ? 1
+                                : 0;
+                    }
+                }
+            }
+        }
+        assertThat(seen).isGreaterThan(300);
+        Species species = Rulebook.shipped().species("avocado").orElseThrow();
+        Weather known = new Weather(StartingClimates.of(StartingClimates.Kind.SUBTROPICAL, 28), List.of());
+        WeatherYears years = WeatherYears.draw(known, TODAY, 200, 500, 7);
+        Outlook told = Watch.alone(
+                species, known, years, List.of(BudNote.of(TODAY.minusDays(3), CanopyShares.all(BudStage.S))), 5);
+        long toldAtRest = IntStream.range(0, told.runs())
+                .filter(run -> told.stage(run, 0).rests())
+                .count();
+        System.out.printf(
+                "seen swelling: %.3f of %d at rest three days later, %.3f told%n",
+                rests / (double) seen, seen, toldAtRest / 200.0);
+        assertThat(toldAtRest / 200.0).isCloseTo(rests / (double) seen, within(0.02));
     }
 
     @Test
