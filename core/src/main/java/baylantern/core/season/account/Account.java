@@ -33,6 +33,14 @@ public enum Account {
         return beforehand;
     }
 
+    /** Whether it knows of the season, and so of rain that breaks a dry spell ({@link Breaks}); the others stay plain. */
+    boolean knowsTheSeason() {
+        return switch (this) {
+            case WARMTH_BY_SEASON, TIME_OF_YEAR, RAINS -> true;
+            case WARMTH, DAYS, DATES -> false;
+        };
+    }
+
     /** Whether it knows nothing yet of most days of the year where trees were looked at for less than about a year. */
     boolean needsAYear() {
         return this == DATES;

@@ -29,6 +29,7 @@ public final class Accounts {
     private final Dates close;
     private final Dates rough;
     private final Hurry hurry;
+    private final Breaks breaks;
     private final CanopyTable canopy;
     private final CanopyTable canopyByNext;
     private final double toNext;
@@ -107,6 +108,7 @@ public final class Accounts {
         this.canopy = new CanopyTable(grounds.rules(), toNext, looks);
         this.canopyByNext = new CanopyTable(grounds.rules(), FlushLength.BY_NEXT.toNext(), looks);
         this.hurry = HurryTurns.learn(grounds, gaps, past);
+        this.breaks = Breaks.learn(gaps, hurry, past);
     }
 
     // Dates of a part of the year would say of the rest that nothing comes in it.
@@ -165,6 +167,10 @@ public final class Accounts {
         return hurry;
     }
 
+    Breaks breaks() {
+        return breaks;
+    }
+
     /** What is believed of the warmth from swell to swell of a tree, and what that rests on. */
     public Rhythm rhythm(long plant) {
         return Rhythm.of(warmth, plant);
@@ -204,6 +210,22 @@ public final class Accounts {
      * @return how many steps were filled, all but where the swell has come for sure before the last
      */
     int rates(Account account, Hand hand, int swell, Onward line, double[] sums) {
+        int reckoned = withoutRain(account, hand, swell, line, sums);
+        if (!account.knowsTheSeason()) {
+            return reckoned;
+        }
+        double[] breaks = line.breaks();
+        double before = 0;
+        double sum = 0;
+        for (int i = 0; i < reckoned; i++) {
+            sum += breaks[i] * (sums[i] - before);
+            before = sums[i];
+            sums[i] = sum;
+        }
+        return reckoned;
+    }
+
+    private int withoutRain(Account account, Hand hand, int swell, Onward line, double[] sums) {
         return switch (account) {
             case WARMTH -> byWarmth(hand.warmth(), 1, swell, line, sums);
             case WARMTH_BY_SEASON -> byWarmth(hand.seasonal(), season.times(swell), swell, line, sums);
@@ -273,10 +295,25 @@ public final class Accounts {
         return days;
     }
 
-    /** A line of weather with what has passed of the hurried clock by the evening of each of its days. */
-    public record Line(SkyDays sky, double[] past, double[] ahead) {
+    /**
+     * A line of weather with what has passed by the evening of each of its days: of the hurried clock, and of the times by which
+     * rain after a dry spell multiplies the rate.
+     */
+    public record Line(SkyDays sky, Passed hurried, Passed breaks) {
 
         double hurried(int day) {
+            return hurried.by(sky, day);
+        }
+
+        double breaks(int day) {
+            return breaks.by(sky, day);
+        }
+    }
+
+    /** Sums by the evening of each day that was, and of each day ahead, going on from them. */
+    record Passed(double[] past, double[] ahead) {
+
+        private double by(SkyDays sky, int day) {
             int at = Math.max(0, day - sky.firstDay());
             return at < sky.known() ? past[at] : ahead[Math.min(at - sky.known(), ahead.length - 1)];
         }

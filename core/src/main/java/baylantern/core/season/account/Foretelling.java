@@ -50,23 +50,41 @@ public final class Foretelling {
         return new Begin(accounts, accounts.course(tree.plant()), new OnLook(accounts, tree, List.of(line)), line);
     }
 
-    private record Past(double[][] drivers, double[] hurried) {}
+    private record Past(double[][] drivers, double[] hurried, double[] breaks) {}
 
     // The days that were are the same in all lines of a site, and so is what passed on them.
-    private double[] pastOf(SkyDays sky) {
+    private Past pastOf(SkyDays sky) {
         Past known = past;
         if (known == null || known.drivers != sky.pastDrivers()) {
-            known = new Past(sky.pastDrivers(), accounts.hurry().past(sky));
+            known = new Past(
+                    sky.pastDrivers(),
+                    accounts.hurry().past(sky),
+                    accounts.breaks().summed(0, sky.pastDrivers()));
             past = known;
         }
-        return known.hurried;
+        return known;
     }
 
-    /** Lines of weather that share one past, with what passes of the hurried clock. */
+    /** Lines of weather that share one past, with what passes on their days. */
     public List<Line> lines(List<SkyDays> skies) {
-        double[] past = pastOf(skies.get(0));
+        Past past = pastOf(skies.get(0));
+        Accounts.Passed breaks = new Accounts.Passed(past.breaks, breaksAhead(past, skies));
         return skies.stream()
-                .map(sky -> new Line(sky, past, accounts.hurry().ahead(sky, past)))
+                .map(sky -> new Line(
+                        sky, new Accounts.Passed(past.hurried, accounts.hurry().ahead(sky, past.hurried)), breaks))
                 .toList();
+    }
+
+    // Few lines have few rains: each goes by the mean of all.
+    private double[] breaksAhead(Past past, List<SkyDays> skies) {
+        SkyDays first = skies.get(0);
+        double[] mean = new double[first.aheadDrivers().length];
+        for (SkyDays sky : skies) {
+            double[] own = accounts.breaks().summed(past.breaks[first.known() - 1], sky.aheadDrivers());
+            for (int i = 0; i < mean.length; i++) {
+                mean[i] += own[i] / skies.size();
+            }
+        }
+        return mean;
     }
 }

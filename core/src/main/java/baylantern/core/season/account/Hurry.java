@@ -39,7 +39,7 @@ record Hurry(double usual, double[] weights, SeasonWave season) {
     double[] felt(double warmth, double[] drivers) {
         double[] felt = new double[WEIGHTS];
         felt[0] = Math.log(Math.max(LEAST_OF_USUAL, warmth / usual));
-        System.arraycopy(drivers, 0, felt, 1, drivers.length);
+        System.arraycopy(drivers, 0, felt, 1, Drivers.COUNT);
         return felt;
     }
 

@@ -12,6 +12,7 @@ final class Onward {
     private final double[] warmth;
     private final double[] days;
     private double[] hurried = {};
+    private double[] breaks = {};
 
     /**
      * Reads a line.
@@ -79,5 +80,19 @@ final class Onward {
             }
         }
         return hurried;
+    }
+
+    /** By how much rain after a dry spell multiplies the rate of each step, in the mean of its days; few accounts ask. */
+    double[] breaks() {
+        if (breaks.length == 0) {
+            breaks = new double[ends.length];
+            int begin = from;
+            for (int i = 0; i < breaks.length; i++) {
+                int end = from + ends[i];
+                breaks[i] = (line.breaks(end) - line.breaks(begin)) / Math.max(1, end - begin);
+                begin = end;
+            }
+        }
+        return breaks;
     }
 }

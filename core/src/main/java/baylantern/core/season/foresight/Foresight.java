@@ -27,6 +27,8 @@ public final class Foresight {
     private static final int LEAST_SWELLS = 8;
     private static final int MOST_SWELLS = 40;
     private static final int LONGEST_DAYS = 900;
+    // The seed of what is the same for all trees.
+    private static final long OF_ALL = 2;
 
     private final Accounts accounts;
     private final Lessons lessons;
@@ -62,7 +64,7 @@ public final class Foresight {
         Days days = lessons.together(tree.plant(), told);
         Begin begin = foretelling.begin(tree, lines.get(0));
         int[] order = alike.places(runs.runs(), random);
-        Account[] goesBy = goesBy(lessons.weights(tree.plant(), told.keySet()), random);
+        Account[] goesBy = goesBy(lessons.weights(tree.plant(), told.keySet()));
         double[][] swells = new double[runs.runs()][];
         double[] longer = new double[runs.runs()];
         for (int run = 0; run < swells.length; run++) {
@@ -145,10 +147,11 @@ public final class Foresight {
         return order;
     }
 
-    // So many runs to each account as it is worth, in random order.
-    private Account[] goesBy(Map<Account, Double> weights, SplittableRandom random) {
+    // So many runs to each account as it is worth, in one order for all trees: where one goes by the rains others do
+    // too.
+    private Account[] goesBy(Map<Account, Double> weights) {
         Account[] all = new Account[runs.runs()];
-        int[] order = shuffled(all.length, random);
+        int[] order = shuffled(all.length, new SplittableRandom(OF_ALL));
         for (int i = 0; i < all.length; i++) {
             double at = (i + 0.5) / all.length;
             Account chosen = Account.WARMTH;

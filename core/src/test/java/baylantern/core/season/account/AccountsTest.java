@@ -131,7 +131,7 @@ class AccountsTest {
         double[] sums = java.util.stream.IntStream.range(0, 1500)
                 .mapToDouble(i -> 10.0 * i)
                 .toArray();
-        double[][] none = new double[1500][Drivers.COUNT];
+        double[][] none = new double[1500][Drivers.NUMBERS];
         return new SkyDays(0, 1500, sums, new double[] {15_000}, none, none);
     }
 

@@ -23,8 +23,8 @@ import org.junit.jupiter.api.Test;
 class SidesTest {
 
     private static final FlushRules RULES = Rulebook.shipped().flush();
-    private static final SkyDays SKY =
-            new SkyDays(0, 1, new double[] {0}, new double[] {0}, new double[1][], new double[1][]);
+    private static final SkyDays SKY = new SkyDays(
+            0, 1, new double[] {0}, new double[] {0}, new double[1][Drivers.NUMBERS], new double[1][Drivers.NUMBERS]);
     private static final LocalDate START = LocalDate.of(2023, 3, 1);
     private static final int TREES = 10;
     private static final int FLUSHES = 9;
