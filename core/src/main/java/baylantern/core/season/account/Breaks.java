@@ -16,8 +16,8 @@ import java.util.Map;
 record Breaks(double[] times) {
 
     private static final int PARTS = 20;
-    private static final double MOST = 2.8;
-    private static final double STEP = 0.4;
+    private static final double[] TRIED = {0, 0.4, 0.8, 1.2, 1.6, 2, 2.4, 2.8};
+    // How much none of it counts beforehand.
     private static final double NONE = 0.5;
     // How far b lies from none beforehand where there is any.
     private static final double USUAL = 2;
@@ -37,20 +37,24 @@ record Breaks(double[] times) {
 
         private static Followed of(Gap gap, AgeTable age, Hurry hurry, double[] passed, SkyDays past) {
             int from = gap.from().day();
-            int first = past.firstDay();
-            int end = Math.min(Math.max(gap.to().by(), gap.to().after() + 1), first + past.known() - 1);
+            int days = Math.max(gap.to().by(), gap.to().after() + 1) - from;
             double per = age.per() * hurry.season().times(from);
-            double[] rates = new double[end - from];
-            double[] strength = new double[rates.length];
+            double[] rates = new double[days];
+            double[] strength = new double[days];
             double before = 0;
-            for (int i = 0; i < rates.length; i++) {
+            for (int i = 0; i < days; i++) {
                 int day = from + 1 + i;
-                double now = age.rate((passed[day - first] - passed[from - first]) * per);
+                double now = age.rate((by(passed, past, day) - by(passed, past, from)) * per);
                 rates[i] = now - before;
                 strength[i] = Drivers.breaks(past.drivers(day));
                 before = now;
             }
             return new Followed(rates, strength, gap.to().after() - from);
+        }
+
+        // Trees may have been looked at before the weather is known.
+        private static double by(double[] passed, SkyDays past, int day) {
+            return passed[Math.max(0, Math.min(past.known() - 1, day - past.firstDay()))];
         }
     }
 
@@ -125,28 +129,34 @@ record Breaks(double[] times) {
      * @param days the strength of the rain on all days there were
      */
     static Breaks learn(List<Followed> swells, double[] days) {
-        double others = 0;
-        for (double b = STEP; b <= MOST; b += STEP) {
-            others += Math.exp(-b / USUAL);
-        }
-        double most = Double.NEGATIVE_INFINITY;
-        double sum = 0;
+        List<Fit> fits =
+                Arrays.stream(TRIED).mapToObj(b -> Fit.of(swells, days, b)).toList();
+        double[] beforehand = beforehand();
+        double most = fits.stream().mapToDouble(Fit::likely).max().orElseThrow();
         double[] times = new double[PARTS + 1];
-        for (double b = 0; b <= MOST; b += STEP) {
-            Fit fit = Fit.of(swells, days, b);
-            double likely = COUNTS * fit.likely + Math.log(b == 0 ? NONE : (1 - NONE) * Math.exp(-b / USUAL) / others);
-            double kept = Math.exp(Math.min(0, most - likely));
-            double weight = Math.exp(Math.min(0, likely - most));
-            most = Math.max(most, likely);
-            sum = sum * kept + weight;
+        double sum = 0;
+        for (int i = 0; i < TRIED.length; i++) {
+            // Against the likeliest: of thousands of swells the likelihoods themselves cannot be told.
+            double weight = beforehand[i] * Math.exp(COUNTS * (fits.get(i).likely - most));
+            sum += weight;
             for (int part = 0; part <= PARTS; part++) {
-                times[part] = times[part] * kept + weight * fit.level * Math.exp(b * part / PARTS);
+                times[part] += weight * fits.get(i).level * Math.exp(TRIED[i] * part / PARTS);
             }
         }
         for (int part = 0; part <= PARTS; part++) {
             times[part] /= sum;
         }
         return new Breaks(times);
+    }
+
+    private static double[] beforehand() {
+        double[] counts = Arrays.stream(TRIED).map(b -> Math.exp(-b / USUAL)).toArray();
+        double others = Arrays.stream(counts).skip(1).sum();
+        for (int i = 1; i < counts.length; i++) {
+            counts[i] *= (1 - NONE) / others;
+        }
+        counts[0] = NONE;
+        return counts;
     }
 
     /** By how much the rate is multiplied at a strength of the rain, 0 to 1. */

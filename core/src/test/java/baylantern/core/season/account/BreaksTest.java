@@ -3,10 +3,13 @@ package baylantern.core.season.account;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import baylantern.core.rules.Rulebook;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** What rain after a dry spell does to the rate of swells, on swells made up apart from it. */
@@ -97,10 +100,29 @@ class BreaksTest {
     }
 
     @Test
+    void whatThousandsOfTreesShowIsFoundToo() {
+        List<Breaks.Followed> some = swells(2, 3);
+        Breaks breaks = Breaks.learn(
+                Collections.nCopies(200, some).stream().flatMap(List::stream).toList(), days());
+        assertThat(Math.log(breaks.times(1) / breaks.times(0))).isCloseTo(2, within(0.4));
+    }
+
+    @Test
     void strongerRainNeverCountsLess() {
         Breaks breaks = Breaks.learn(swells(1, 3), days());
         for (int i = 1; i <= 100; i++) {
             assertThat(breaks.times(i / 100.0)).isGreaterThanOrEqualTo(breaks.times((i - 1) / 100.0));
         }
+    }
+
+    @Test
+    void treesLookedAtBeforeTheWeatherIsKnownTeachNothingWrong() {
+        double[] sums = IntStream.range(0, 300).mapToDouble(i -> 10.0 * i).toArray();
+        double[][] none = new double[300][Drivers.NUMBERS];
+        SkyDays sky = new SkyDays(1000, 300, sums, new double[] {3000}, none, none);
+        Accounts.Grounds grounds = new Accounts.Grounds(Rulebook.shipped().flush(), 1100, 10, 0);
+        Gap gap = Gap.of(1, new TreeRecord.Seen(950, 945, 955), new TreeRecord.Seen(1060, 1055, 1065), sky);
+        Breaks breaks = Breaks.learn(List.of(gap), Hurry.beforehand(grounds), sky);
+        assertThat(breaks.times(0)).isBetween(0.5, 2.0);
     }
 }
