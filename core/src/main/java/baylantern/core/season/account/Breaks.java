@@ -86,8 +86,7 @@ record Breaks(double[] times) {
         }
 
         // By turns of expectation and maximisation: as many swells as the rate that was borne until they came. One more
-        // came
-        // after as much as is borne while the usual rate adds up to 1.
+        // came after as much as is borne while the usual rate adds up to 1.
         private static double level(double[] before, double[] within, double usual) {
             double level = 1 / usual;
             for (int round = 0; round < ROUNDS; round++) {

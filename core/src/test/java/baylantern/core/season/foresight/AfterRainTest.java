@@ -94,7 +94,7 @@ class AfterRainTest {
         return count;
     }
 
-    /** By no account of rain both were told alike. Of those that rain starts twice as many flush as are told (80 and 46 of a hundred). */
+    /** Where rain starts a flush about twice as many flush as are told (81 and 46 of a hundred); where it does not, as many. */
     @Test
     void whereRainStartsFlushesMoreAreToldAfterItThanElsewhere() {
         Count rain = after(Laws.byRain());
