@@ -309,13 +309,4 @@ public final class Accounts {
             return breaks.by(sky, day);
         }
     }
-
-    /** Sums by the evening of each day that was, and of each day ahead, going on from them. */
-    record Passed(double[] past, double[] ahead) {
-
-        private double by(SkyDays sky, int day) {
-            int at = Math.max(0, day - sky.firstDay());
-            return at < sky.known() ? past[at] : ahead[Math.min(at - sky.known(), ahead.length - 1)];
-        }
-    }
 }

@@ -35,7 +35,7 @@ record Breaks(double[] times) {
      */
     record Followed(double[] rates, double[] strength, int sure) {
 
-        private static Followed of(Gap gap, AgeTable age, Hurry hurry, double[] passed, SkyDays past) {
+        private static Followed of(Gap gap, AgeTable age, Hurry hurry, Passed passed, SkyDays past) {
             int from = gap.from().day();
             int days = Math.max(gap.to().by(), gap.to().after() + 1) - from;
             double per = age.per() * hurry.season().times(from);
@@ -44,17 +44,12 @@ record Breaks(double[] times) {
             double before = 0;
             for (int i = 0; i < days; i++) {
                 int day = from + 1 + i;
-                double now = age.rate((by(passed, past, day) - by(passed, past, from)) * per);
+                double now = age.rate((passed.by(past, day) - passed.by(past, from)) * per);
                 rates[i] = now - before;
                 strength[i] = Drivers.breaks(past.drivers(day));
                 before = now;
             }
             return new Followed(rates, strength, gap.to().after() - from);
-        }
-
-        // Trees may have been looked at before the weather is known.
-        private static double by(double[] passed, SkyDays past, int day) {
-            return passed[Math.max(0, Math.min(past.known() - 1, day - past.firstDay()))];
         }
     }
 
@@ -102,7 +97,7 @@ record Breaks(double[] times) {
 
     /** Learns from gaps between swells whose rates by age go by what passes of the clock. */
     static Breaks learn(List<Gap> gaps, Hurry hurry, SkyDays past) {
-        double[] passed = hurry.past(past);
+        Passed passed = Passed.of(hurry.past(past));
         Map<Long, AgeTable> ages = new HashMap<>();
         return learn(
                 gaps.stream()

@@ -68,10 +68,10 @@ public final class Foretelling {
     /** Lines of weather that share one past, with what passes on their days. */
     public List<Line> lines(List<SkyDays> skies) {
         Past past = pastOf(skies.get(0));
-        Accounts.Passed breaks = new Accounts.Passed(past.breaks, breaksAhead(past, skies));
+        Passed breaks = new Passed(past.breaks, breaksAhead(past, skies));
         return skies.stream()
-                .map(sky -> new Line(
-                        sky, new Accounts.Passed(past.hurried, accounts.hurry().ahead(sky, past.hurried)), breaks))
+                .map(sky ->
+                        new Line(sky, new Passed(past.hurried, accounts.hurry().ahead(sky, past.hurried)), breaks))
                 .toList();
     }
 

@@ -82,7 +82,7 @@ final class Onward {
         return hurried;
     }
 
-    /** By how much rain after a dry spell multiplies the rate of each step, in the mean of its days; few accounts ask. */
+    /** By how much rain after a dry spell multiplies the rate of each step, in the mean of its days; half of the accounts ask. */
     double[] breaks() {
         if (breaks.length == 0) {
             breaks = new double[ends.length];

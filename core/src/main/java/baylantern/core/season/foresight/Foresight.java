@@ -27,7 +27,7 @@ public final class Foresight {
     private static final int LEAST_SWELLS = 8;
     private static final int MOST_SWELLS = 40;
     private static final int LONGEST_DAYS = 900;
-    // The seed of what is the same for all trees.
+    // The seed of what is the same for all trees, another than that of how early and late they are together.
     private static final long OF_ALL = 2;
 
     private final Accounts accounts;

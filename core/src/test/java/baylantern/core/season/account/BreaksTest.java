@@ -28,6 +28,10 @@ class BreaksTest {
         return strength;
     }
 
+    private static double rate(int age) {
+        return 0.03 * Math.min(1, age / 90.0);
+    }
+
     // Each swells on a day drawn by the rate of its age times that of the rain, and is seen by a look after up to
     // twelve days.
     private static List<Breaks.Followed> swells(double b, long seed) {
@@ -38,7 +42,7 @@ class BreaksTest {
             double[] rates = new double[LONGEST];
             int came = -1;
             for (int day = 0; day < LONGEST && came < 0; day++) {
-                rates[day] = 0.03 * Math.min(1, day / 90.0);
+                rates[day] = rate(day);
                 boolean comes = random.nextDouble() < 1 - Math.exp(-0.5 * Math.exp(b * strength[day]) * rates[day]);
                 came = comes ? day : came;
             }
@@ -46,7 +50,7 @@ class BreaksTest {
                 int sure = Math.max(0, came - random.nextInt(12));
                 int end = Math.min(came + 1 + random.nextInt(12), LONGEST);
                 for (int day = came; day < end; day++) {
-                    rates[day] = 0.03 * Math.min(1, day / 90.0);
+                    rates[day] = rate(day);
                 }
                 swells.add(new Breaks.Followed(Arrays.copyOf(rates, end), Arrays.copyOf(strength, end), sure));
             }
