@@ -94,14 +94,17 @@ class AfterRainTest {
         return count;
     }
 
-    /** Where rain starts a flush about twice as many flush as are told (81 and 46 of a hundred); where it does not, as many. */
+    /**
+     * Where rain starts a flush about twice as many flush as are told (81 and 46 of a hundred); where it does not, as many. Were
+     * rain not counted, these farms would be told 0.09 apart.
+     */
     @Test
     void whereRainStartsFlushesMoreAreToldAfterItThanElsewhere() {
         Count rain = after(Laws.byRain());
         Count warmth = after(Laws.byWarmth(10, 1150));
         System.out.println("after rain, by rain: " + rain + "; by warmth: " + warmth);
         assertThat(rain.trees).isGreaterThan(40);
-        assertThat(rain.told / rain.trees).isGreaterThan(warmth.told / warmth.trees + 0.05);
+        assertThat(rain.told / rain.trees).isGreaterThan(warmth.told / warmth.trees + 0.12);
         assertThat(warmth.told / warmth.trees).isCloseTo(warmth.came / warmth.trees, within(0.12));
     }
 }
