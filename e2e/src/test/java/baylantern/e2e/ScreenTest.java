@@ -35,9 +35,31 @@ abstract class ScreenTest {
     /** One browser for the whole run; each test has devices of its own in it. */
     private static final Desks DESKS = new Desks(browser());
 
+    /** A page has a dozen colours and names them thousands of times: each is read once. */
+    private static final String AXE_COLOURS = """
+            () => {
+              const colour = axe.commons.color.Color.prototype;
+              const read = colour.parseString;
+              const known = new Map();
+              colour.parseString = function (text) {
+                const was = known.get(text);
+                if (was) {
+                  [this.r, this.g, this.b, this.alpha] = was;
+                  return this;
+                }
+                const answer = read.call(this, text);
+                known.set(text, [this.r, this.g, this.b, this.alpha]);
+                return answer;
+              };
+            }
+            """;
+
     /** Only what is wrong is gathered: naming every node that is right costs most of the time. */
     private static final String AXE = """
-            rules => axe.run({ runOnly: rules, resultTypes: ["violations"], selectors: false }).then(found =>
+            ([tags, more]) => axe.run({
+              runOnly: tags, rules: Object.fromEntries(more.map(rule => [rule, { enabled: true }])),
+              resultTypes: ["violations"], selectors: false
+            }).then(found =>
               found.violations.map(v => v.id + ": " + v.nodes.slice(0, 3).map(n => n.html).join(" ")))
             """;
 
@@ -196,25 +218,34 @@ abstract class ScreenTest {
         page.evaluate(SETTLED);
     }
 
-    /** Looks through the page as it stands for what would shut somebody out; a state looked through once is not again. */
-    static void axeClean(Page page) {
+    /**
+     * Looks through the page as it stands for what would shut somebody out; a state looked through once is not again.
+     *
+     * @param more rules besides those for everybody
+     */
+    static void axeClean(Page page, String... more) {
         // Asked once and awaited there: polling would evaluate text in the page, which its security policy forbids.
         page.evaluate("() => Promise.allSettled(document.getAnimations().map(a => a.finished)).then(() => true)");
         String state = page.evaluate("() => [innerWidth, document.body.innerHTML].join()")
                 .toString()
                 .replaceAll("radix-[^\"]*|«[^»]*»|_r_[^\"]*", "");
         Object theme = page.evaluate("() => document.documentElement.dataset.theme");
-        if (!LOOKED_THROUGH.add(theme + state)) {
+        if (!LOOKED_THROUGH.add(theme + state + List.of(more))) {
             return;
         }
         // What was looked through in the other theme can differ from it in its colours only.
         String rules = LOOKED_THROUGH.add(state) ? "wcag2a wcag2aa wcag21a wcag21aa wcag22aa" : "cat.color";
-        if (page.evaluate("() => typeof axe").equals("undefined")) {
-            page.evaluate(AxeBuilder.getAxeScript());
-        }
-        assertThat((List<?>) page.evaluate(AXE, List.of(rules.split(" "))))
+        withAxe(page);
+        assertThat((List<?>) page.evaluate(AXE, List.of(rules.split(" "), more)))
                 .as(page.url())
                 .isEmpty();
+    }
+
+    private static void withAxe(Page page) {
+        if (page.evaluate("() => typeof axe").equals("undefined")) {
+            page.evaluate(AxeBuilder.getAxeScript());
+            page.evaluate(AXE_COLOURS);
+        }
     }
 
     static Locator button(Page page, String name) {
@@ -230,9 +261,7 @@ abstract class ScreenTest {
 
     /** What of a page goes against these rules. */
     static List<?> against(Page page, List<String> rules) {
-        if (page.evaluate("() => typeof axe").equals("undefined")) {
-            page.evaluate(AxeBuilder.getAxeScript());
-        }
+        withAxe(page);
         return (List<?>) page.evaluate(AXE_RULES, rules);
     }
 

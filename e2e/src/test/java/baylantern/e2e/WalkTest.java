@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
-/** One walk over every page, by somebody who reads inches and °F: what holds on each of them at every size. */
+/** One walk over every page, by somebody who reads inches and °F: what holds on each of them at every size; and that it would be found. */
 class WalkTest extends DemoScreenTest {
 
     /** What no grower who reads inches, Fahrenheit, fluid ounces and miles should see, nor anybody at all. */
@@ -29,6 +29,8 @@ class WalkTest extends DemoScreenTest {
               const { scrollWidth, scrollHeight } = document.documentElement;
               return [scrollWidth - innerWidth, scrollHeight - innerHeight, scrollX + scrollY].join(" ");
             }""";
+
+    private static final String PUT = "() => document.querySelector('main').insertAdjacentHTML('beforeend', \"%s\")";
 
     private static final String SAID = """
             () => [document.querySelector("#root").textContent,
@@ -94,20 +96,33 @@ class WalkTest extends DemoScreenTest {
                     wrong.add(path + " slides at " + size[0] + ": " + over);
                 }
             }
-            boolean inTheField = Routes.IN_THE_FIELD.contains(path);
-            if (inTheField) {
+            if (Routes.IN_THE_FIELD.contains(path)) {
                 // On the phone nothing is of another colour than at the desk.
-                cleanIn(page, "day");
-            }
-            List<String> rules = inTheField ? List.of(READ_ALOUD, IN_THE_SUN) : List.of(READ_ALOUD);
-            for (Object against : against(page, rules)) {
-                wrong.add(path + ": " + against);
+                axeClean(page, READ_ALOUD, IN_THE_SUN);
+            } else {
+                against(page, List.of(READ_ALOUD)).forEach(against -> wrong.add(path + ": " + against));
             }
             for (Object small : (List<?>) page.evaluate(SMALL, PRESSED)) {
                 wrong.add(path + ": too small for a thumb: " + small);
             }
         }
         Assertions.assertThat(wrong).isEmpty();
+    }
+
+    /** What would shut somebody out is found where it is, and what is too faint for the sun where that is asked. */
+    @Test
+    void whatIsFaintOrHasNoNameIsFound() {
+        Page page = desk(lantern);
+        page.navigate("/done");
+        assertThat(page.locator("h1").first()).isVisible();
+        settled(page);
+        page.evaluate(PUT.formatted("<p style='color:#6b6b6b; background:#fff'>read in the shade</p>"));
+        axeClean(page);
+        Assertions.assertThatThrownBy(() -> axeClean(page, IN_THE_SUN)).hasMessageContaining("read in the shade");
+        page.evaluate(PUT.formatted("<p style='color:#bbb; background:#fff'>hardly read</p><button></button>"));
+        Assertions.assertThatThrownBy(() -> axeClean(page))
+                .hasMessageContaining("color-contrast: <p")
+                .hasMessageContaining("button-name: <button");
     }
 
     private static void cleanIn(Page page, String... themes) {
