@@ -2,6 +2,7 @@ package baylantern.app;
 
 import baylantern.app.exchange.ImportCommand;
 import baylantern.app.exchange.RestoreCommand;
+import baylantern.app.platform.SaidAtStart;
 import baylantern.app.platform.StartOptions;
 import baylantern.app.platform.Statements;
 import baylantern.app.sound.CheckCommand;
@@ -31,6 +32,9 @@ public class BayLantern {
     /** Entry point; see {@code ./lantern help}. */
     public static void main(String[] args) {
         StartOptions options = StartOptions.parse(args);
+        SaidAtStart.wrong(System::getProperty).ifPresent(sentence -> {
+            throw StartOptions.stop(sentence);
+        });
         if (options.command().equals("import")) {
             System.exit(new ImportCommand(options).run());
         }

@@ -211,7 +211,11 @@ class PlugTest {
     record Said(int code, String words) {}
 
     static Said run(String... words) throws Exception {
-        Process process = Lantern.java(words).start();
+        return said(Lantern.java(words));
+    }
+
+    private static Said said(ProcessBuilder command) throws Exception {
+        Process process = command.start();
         String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         return new Said(process.waitFor(), said);
     }
@@ -242,5 +246,11 @@ class PlugTest {
                 .startsWith("The folder /proc/nowhere cannot be written.");
         assertThat(run("--port", "many").words().strip())
                 .isEqualTo("The port is many; it must be a number from 0 to 65535.");
+        ProcessBuilder few = Lantern.java("--port", "0");
+        few.command().replaceAll(word -> word.equals("-Dlantern.weather-runs=50") ? "-Dlantern.weather-runs=20" : word);
+        Said refused = said(few);
+        assertThat(refused.words().strip())
+                .isEqualTo("lantern.weather-runs is \"20\"; it must be a whole number from 50 to 500.");
+        assertThat(refused.code()).isEqualTo(2);
     }
 }

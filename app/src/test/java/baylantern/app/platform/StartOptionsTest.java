@@ -3,6 +3,7 @@ package baylantern.app.platform;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** The words of the command line, as far as they are right; wrong ones end the program and are tried end to end. */
@@ -36,5 +37,18 @@ class StartOptionsTest {
         assertThat(options.springArguments())
                 .contains("--lantern.demo=true", "--server.port=8085", "--lantern.data=/tmp/farm")
                 .anyMatch(argument -> argument.equals("--spring.datasource.url=" + options.url()));
+    }
+
+    @Test
+    void howFinelyIsReckonedIsANumberTheFarmCanReckonWith() {
+        assertThat(SaidAtStart.wrong(name -> null)).isEmpty();
+        assertThat(SaidAtStart.wrong(name -> name.equals("lantern.weather-runs") ? "60" : "0"))
+                .isEmpty();
+        for (String word : List.of("many", "20", "501", "60.5", "")) {
+            assertThat(SaidAtStart.wrong(name -> name.equals("lantern.weather-runs") ? word : null))
+                    .hasValue("lantern.weather-runs is \"" + word + "\"; it must be a whole number from 50 to 500.");
+        }
+        assertThat(SaidAtStart.wrong(name -> name.equals("lantern.past-looks") ? "5" : null))
+                .hasValue("lantern.past-looks is \"5\"; it must be a whole number from 20 to 400.");
     }
 }
