@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
-/** One walk over every page, by somebody who reads inches and °F: what holds on each of them at every size; and that it would be found. */
+/** One walk over every page, by somebody who reads inches and °F: what holds on each of them at every size. */
 class WalkTest extends DemoScreenTest {
 
     /** What no grower who reads inches, Fahrenheit, fluid ounces and miles should see, nor anybody at all. */

@@ -1,11 +1,9 @@
 package baylantern.app.platform;
 
-import baylantern.core.rules.FigureName;
 import baylantern.core.rules.OwnFigures;
 import baylantern.core.rules.Rulebook;
 import baylantern.core.rules.Words;
 import java.time.Clock;
-import java.util.HashMap;
 import java.util.Map;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +11,7 @@ import org.mybatis.spring.boot.autoconfigure.SqlSessionFactoryBeanCustomizer;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.env.Environment;
 import org.springframework.transaction.PlatformTransactionManager;
 
 /** The beans every feature shares. */
@@ -27,12 +26,8 @@ class PlatformSetup {
     }
 
     @Bean
-    Rulebook rulebook(LanternSettings settings, ObjectProvider<OwnFigures> own, StoreOpen store) {
-        Map<String, Double> said = new HashMap<>();
-        said.put(FigureName.WEATHER_RUNS.key(), (double) settings.weatherRuns());
-        said.put(FigureName.PAST_LOOKS.key(), (double) settings.pastLooks());
-        said.values().removeIf(number -> number == 0);
-        return Rulebook.shipped().owned(new SaidFirst(said, new OnceOpen(store, own)));
+    Rulebook rulebook(Environment said, ObjectProvider<OwnFigures> own, StoreOpen store) {
+        return Rulebook.shipped().owned(new SaidAtStart(said::getProperty, new OnceOpen(store, own)));
     }
 
     /** A farm's own figures lie in its store: an older one that is still being opened is judged by those shipped. */
@@ -46,20 +41,6 @@ class PlatformSetup {
         @Override
         public Map<String, Double> ofAll() {
             return store.is() ? own.getObject().ofAll() : Map.of();
-        }
-    }
-
-    /** How finely is reckoned may be said at the start; it then stands before what the grower says. */
-    private record SaidFirst(Map<String, Double> said, OwnFigures own) implements OwnFigures {
-
-        @Override
-        public @Nullable Double of(String of, String key) {
-            return said.containsKey(key) ? said.get(key) : own.of(of, key);
-        }
-
-        @Override
-        public Map<String, Double> ofAll() {
-            return own.ofAll();
         }
     }
 

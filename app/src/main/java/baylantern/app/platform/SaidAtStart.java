@@ -2,27 +2,48 @@ package baylantern.app.platform;
 
 import baylantern.core.rules.Figure;
 import baylantern.core.rules.FigureName;
+import baylantern.core.rules.OwnFigures;
 import baylantern.core.rules.Rulebook;
+import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
 
-/** Figures that may be said to Java at the start: how finely the farm reckons. */
-public final class SaidAtStart {
+/** How finely the farm reckons, as it was said at its start; it stands before what the grower says. */
+public final class SaidAtStart implements OwnFigures {
 
-    /** By the name under which {@link LanternSettings} reads it. */
     private static final Map<String, FigureName> FIGURES =
             Map.of("lantern.weather-runs", FigureName.WEATHER_RUNS, "lantern.past-looks", FigureName.PAST_LOOKS);
 
-    private SaidAtStart() {}
+    private final Map<String, Double> said = new HashMap<>();
+    private final OwnFigures own;
 
     /**
-     * A plain sentence about one that cannot be reckoned with; empty where all can. 0 leaves it to the rulebook.
+     * What was said before what the grower says; throws {@link IllegalArgumentException} where it cannot be reckoned with.
      *
      * @param said what was said under a name, null for nothing
      */
-    public static Optional<String> wrong(UnaryOperator<String> said) {
+    SaidAtStart(Function<String, @Nullable String> said, OwnFigures own) {
+        wrong(said).ifPresent(sentence -> {
+            throw new IllegalArgumentException(sentence);
+        });
+        this.own = own;
+        FIGURES.forEach((name, figure) -> {
+            String word = said.apply(name);
+            if (word != null && Integer.parseInt(word) > 0) {
+                this.said.put(figure.key(), (double) Integer.parseInt(word));
+            }
+        });
+    }
+
+    /**
+     * A plain sentence about what was said and cannot be reckoned with; empty where all can. 0 leaves it to the rulebook.
+     *
+     * @param said what was said under a name, null for nothing
+     */
+    public static Optional<String> wrong(Function<String, @Nullable String> said) {
         return FIGURES.entrySet().stream()
                 .flatMap(one -> Optional.ofNullable(said.apply(one.getKey())).stream()
                         .filter(word -> !reckoned(word, figure(one.getValue())))
@@ -52,5 +73,15 @@ public final class SaidAtStart {
                 word,
                 figure.low(),
                 figure.high());
+    }
+
+    @Override
+    public @Nullable Double of(String of, String key) {
+        return said.containsKey(key) ? said.get(key) : own.of(of, key);
+    }
+
+    @Override
+    public Map<String, Double> ofAll() {
+        return own.ofAll();
     }
 }

@@ -1,13 +1,31 @@
 package baylantern.app.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import baylantern.core.rules.FigureName;
+import baylantern.core.rules.OwnFigures;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /** The words of the command line, as far as they are right; wrong ones end the program and are tried end to end. */
 class StartOptionsTest {
+
+    private static final OwnFigures NONE = new OwnFigures() {
+
+        @Override
+        public @Nullable Double of(String of, String key) {
+            return null;
+        }
+
+        @Override
+        public Map<String, Double> ofAll() {
+            return Map.of();
+        }
+    };
 
     @Test
     void withoutWordsTheFarmAtHomeIsServed() {
@@ -50,5 +68,9 @@ class StartOptionsTest {
         }
         assertThat(SaidAtStart.wrong(name -> name.equals("lantern.past-looks") ? "5" : null))
                 .hasValue("lantern.past-looks is \"5\"; it must be a whole number from 20 to 400.");
+        assertThatThrownBy(() -> new SaidAtStart(name -> "5", NONE)).hasMessageContaining("from 20 to 400");
+        OwnFigures said = new SaidAtStart(name -> name.equals("lantern.weather-runs") ? "60" : "0", NONE);
+        assertThat(said.of("", FigureName.WEATHER_RUNS.key())).isEqualTo(60);
+        assertThat(said.of("", FigureName.PAST_LOOKS.key())).isNull();
     }
 }

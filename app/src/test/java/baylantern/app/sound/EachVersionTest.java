@@ -78,8 +78,8 @@ class EachVersionTest extends GrownFarmTest {
             rows.merge("day_job", 1, Integer::sum);
             rows.merge("house_trail", 1, Integer::sum);
         }
-        FarmOpening opening = new FarmOpening(
-                features, new LanternSettings(true, folder.toString(), 50, 20, false, "", 0), new StoreOpen());
+        FarmOpening opening =
+                new FarmOpening(features, new LanternSettings(true, folder.toString(), false, "", 0), new StoreOpen());
         opening.migrate(Flyway.configure()
                 .dataSource(source)
                 .locations("classpath:db/migration")
@@ -138,8 +138,8 @@ class EachVersionTest extends GrownFarmTest {
                 "CREATE OR REPLACE VIEW bench_graft_view AS SELECT id, code, variety_id, technique_key, stem_id, made_on,"
                         + " state, species_key, maker_id, wood_source FROM bench_graft");
         store.update("UPDATE \"flyway_schema_history\" SET \"checksum\" = -263103249 WHERE \"version\" = '14'");
-        FarmOpening opening = new FarmOpening(
-                features, new LanternSettings(true, folder.toString(), 50, 20, false, "", 0), new StoreOpen());
+        FarmOpening opening =
+                new FarmOpening(features, new LanternSettings(true, folder.toString(), false, "", 0), new StoreOpen());
         opening.migrate(flyway);
         opening.beforeDoor();
         assertThat(flyway.validateWithResult().validationSuccessful).isTrue();
