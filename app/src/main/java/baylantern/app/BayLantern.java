@@ -32,9 +32,11 @@ public class BayLantern {
     /** Entry point; see {@code ./lantern help}. */
     public static void main(String[] args) {
         StartOptions options = StartOptions.parse(args);
-        SaidAtStart.wrong(System::getProperty).ifPresent(sentence -> {
-            throw StartOptions.stop(sentence);
-        });
+        try {
+            SaidAtStart.read(System::getProperty);
+        } catch (IllegalArgumentException wrong) {
+            throw StartOptions.stop(String.valueOf(wrong.getMessage()));
+        }
         if (options.command().equals("import")) {
             System.exit(new ImportCommand(options).run());
         }

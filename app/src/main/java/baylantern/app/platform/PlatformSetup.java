@@ -27,7 +27,7 @@ class PlatformSetup {
 
     @Bean
     Rulebook rulebook(Environment said, ObjectProvider<OwnFigures> own, StoreOpen store) {
-        return Rulebook.shipped().owned(new SaidAtStart(said::getProperty, new OnceOpen(store, own)));
+        return Rulebook.shipped().owned(SaidAtStart.read(said::getProperty).before(new OnceOpen(store, own)));
     }
 
     /** A farm's own figures lie in its store: an older one that is still being opened is judged by those shipped. */

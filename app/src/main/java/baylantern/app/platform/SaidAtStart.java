@@ -5,83 +5,69 @@ import baylantern.core.rules.FigureName;
 import baylantern.core.rules.OwnFigures;
 import baylantern.core.rules.Rulebook;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
-/** How finely the farm reckons, as it was said at its start; it stands before what the grower says. */
-public final class SaidAtStart implements OwnFigures {
+/**
+ * How finely the farm reckons, as far as it was said at its start.
+ *
+ * @param figures what was said, by the key of the figure
+ */
+public record SaidAtStart(Map<String, Double> figures) {
 
-    private static final Map<String, FigureName> FIGURES =
-            Map.of("lantern.weather-runs", FigureName.WEATHER_RUNS, "lantern.past-looks", FigureName.PAST_LOOKS);
+    private record Named(String name, FigureName figure) {}
 
-    private final Map<String, Double> said = new HashMap<>();
-    private final OwnFigures own;
+    private static final List<Named> NAMED = List.of(
+            new Named("lantern.weather-runs", FigureName.WEATHER_RUNS),
+            new Named("lantern.past-looks", FigureName.PAST_LOOKS));
 
     /**
-     * What was said before what the grower says; throws {@link IllegalArgumentException} where it cannot be reckoned with.
+     * Reads what was said; 0 leaves it to the rulebook. Throws {@link IllegalArgumentException} with a plain sentence where it
+     * cannot be reckoned with.
      *
      * @param said what was said under a name, null for nothing
      */
-    SaidAtStart(Function<String, @Nullable String> said, OwnFigures own) {
-        wrong(said).ifPresent(sentence -> {
-            throw new IllegalArgumentException(sentence);
-        });
-        this.own = own;
-        FIGURES.forEach((name, figure) -> {
-            String word = said.apply(name);
-            if (word != null && Integer.parseInt(word) > 0) {
-                this.said.put(figure.key(), (double) Integer.parseInt(word));
+    public static SaidAtStart read(Function<String, @Nullable String> said) {
+        Map<String, Double> figures = new HashMap<>();
+        for (Named one : NAMED) {
+            String word = said.apply(one.name);
+            if (word != null && !word.equals("0")) {
+                figures.put(one.figure.key(), number(one, word));
             }
-        });
-    }
-
-    /**
-     * A plain sentence about what was said and cannot be reckoned with; empty where all can. 0 leaves it to the rulebook.
-     *
-     * @param said what was said under a name, null for nothing
-     */
-    public static Optional<String> wrong(Function<String, @Nullable String> said) {
-        return FIGURES.entrySet().stream()
-                .flatMap(one -> Optional.ofNullable(said.apply(one.getKey())).stream()
-                        .filter(word -> !reckoned(word, figure(one.getValue())))
-                        .map(word -> sentence(one.getKey(), word, figure(one.getValue()))))
-                .sorted()
-                .findFirst();
-    }
-
-    private static Figure figure(FigureName name) {
-        return Rulebook.shipped().flush().figure(name);
-    }
-
-    private static boolean reckoned(String word, Figure figure) {
-        try {
-            int number = Integer.parseInt(word);
-            return number == 0 || figure.spans(number);
-        } catch (NumberFormatException e) {
-            return false;
         }
+        return new SaidAtStart(figures);
     }
 
-    private static String sentence(String name, String word, Figure figure) {
-        return String.format(
+    private static double number(Named one, String word) {
+        Figure figure = Rulebook.shipped().flush().figure(one.figure);
+        if (word.matches("\\d{1,9}") && figure.spans(Integer.parseInt(word))) {
+            return Integer.parseInt(word);
+        }
+        throw new IllegalArgumentException(String.format(
                 Locale.ROOT,
                 "%s is \"%s\"; it must be a whole number from %.0f to %.0f.",
-                name,
+                one.name,
                 word,
                 figure.low(),
-                figure.high());
+                figure.high()));
     }
 
-    @Override
-    public @Nullable Double of(String of, String key) {
-        return said.containsKey(key) ? said.get(key) : own.of(of, key);
-    }
+    /** The grower's own figures, with what was said before them. */
+    OwnFigures before(OwnFigures own) {
+        return new OwnFigures() {
 
-    @Override
-    public Map<String, Double> ofAll() {
-        return own.ofAll();
+            @Override
+            public @Nullable Double of(String of, String key) {
+                return figures.containsKey(key) ? figures.get(key) : own.of(of, key);
+            }
+
+            @Override
+            public Map<String, Double> ofAll() {
+                return own.ofAll();
+            }
+        };
     }
 }

@@ -59,18 +59,16 @@ class StartOptionsTest {
 
     @Test
     void howFinelyIsReckonedIsANumberTheFarmCanReckonWith() {
-        assertThat(SaidAtStart.wrong(name -> null)).isEmpty();
-        assertThat(SaidAtStart.wrong(name -> name.equals("lantern.weather-runs") ? "60" : "0"))
-                .isEmpty();
-        for (String word : List.of("many", "20", "501", "60.5", "")) {
-            assertThat(SaidAtStart.wrong(name -> name.equals("lantern.weather-runs") ? word : null))
-                    .hasValue("lantern.weather-runs is \"" + word + "\"; it must be a whole number from 50 to 500.");
+        for (String word : List.of("many", "20", "501", "60.5", "-60", "99999999999", "")) {
+            assertThatThrownBy(() -> SaidAtStart.read(Map.of("lantern.weather-runs", word)::get))
+                    .hasMessage("lantern.weather-runs is \"" + word + "\"; it must be a whole number from 50 to 500.");
         }
-        assertThat(SaidAtStart.wrong(name -> name.equals("lantern.past-looks") ? "5" : null))
-                .hasValue("lantern.past-looks is \"5\"; it must be a whole number from 20 to 400.");
-        assertThatThrownBy(() -> new SaidAtStart(name -> "5", NONE)).hasMessageContaining("from 20 to 400");
-        OwnFigures said = new SaidAtStart(name -> name.equals("lantern.weather-runs") ? "60" : "0", NONE);
-        assertThat(said.of("", FigureName.WEATHER_RUNS.key())).isEqualTo(60);
-        assertThat(said.of("", FigureName.PAST_LOOKS.key())).isNull();
+        assertThatThrownBy(() -> SaidAtStart.read(Map.of("lantern.past-looks", "5")::get))
+                .hasMessage("lantern.past-looks is \"5\"; it must be a whole number from 20 to 400.");
+        assertThat(SaidAtStart.read(name -> null).figures()).isEmpty();
+        Map<String, String> said = Map.of("lantern.weather-runs", "60", "lantern.past-looks", "0");
+        OwnFigures before = SaidAtStart.read(said::get).before(NONE);
+        assertThat(before.of("", FigureName.WEATHER_RUNS.key())).isEqualTo(60);
+        assertThat(before.of("", FigureName.PAST_LOOKS.key())).isNull();
     }
 }
