@@ -66,6 +66,14 @@ export default defineConfig({
     modulePreload: false,
     emptyOutDir: true,
     chunkSizeWarningLimit: 900,
+    // What all parts stand on is one piece; left to itself it is cut into many small ones, which pack worse.
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{ name: "first", test: /\/(react|react-dom|scheduler)\/|src\/(units|ui\/watched)/ }],
+        },
+      },
+    },
     assetsInlineLimit: 0,
   },
   server: { proxy: { "/api": "http://127.0.0.1:8085" } },

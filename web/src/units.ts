@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from "react";
+import { watched } from "./ui/watched";
 
 /** Choices kept on this device: units, theme, and who is looking. */
 export interface Choices {
@@ -15,7 +15,7 @@ export interface Choices {
 }
 
 const KEY = "bay-lantern-choices";
-const listeners = new Set<() => void>();
+const { watch, tell, useNow } = watched();
 let choices: Choices = read();
 
 function read(): Choices {
@@ -30,7 +30,7 @@ export function choose(change: Partial<Choices>) {
   choices = { ...choices, ...change };
   localStorage.setItem(KEY, JSON.stringify(choices));
   showTheme();
-  for (const listener of listeners) listener();
+  tell();
 }
 
 /** The choices as they are now, for code outside the screens. */
@@ -41,18 +41,13 @@ export function showTheme() {
 }
 
 /** Calls a listener after each choice; gives what ends that. */
-export function whenChosen(listener: () => void) {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
+export const whenChosen = watch;
 
 /** The units this device reads in, as the server is told them. */
 export const unitWords = () =>
   `${choices.length} ${choices.warmth ?? "C"} ${choices.volume ?? "ml"} ${choices.wind ?? "ms"}`;
 
-export function useChoices(): Choices {
-  return useSyncExternalStore(whenChosen, () => choices);
-}
+export const useChoices = () => useNow(chosen);
 
 export const MM_PER_INCH = 25.4;
 

@@ -1,11 +1,12 @@
-import { useEffect, useSyncExternalStore } from "react";
+import { useEffect } from "react";
+import { watched } from "../ui/watched";
 
 let behind = 0;
-const listeners = new Set<() => void>();
+const { tell, useNow } = watched();
 
 function add(more: number) {
   behind += more;
-  for (const listener of listeners) listener();
+  tell();
 }
 
 /** Counts an answer that is shown though something else is asked by now, for as long as it is. */
@@ -18,11 +19,4 @@ export function useCountBehind(when: boolean) {
 }
 
 /** Whether any such answer is shown. */
-export const useBehind = () =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => behind > 0,
-  );
+export const useBehind = () => useNow(() => behind > 0);

@@ -1,5 +1,6 @@
 import { allChanged, factsChanged, keptChanged, whoChanged } from "../api/cache";
 import { changedSince, page, step } from "../api/client";
+import "./patience";
 
 const FEED = "/api/changes";
 const ONE_LISTENS = "bay-lantern-listens";

@@ -1,5 +1,6 @@
 import { type ComponentType, type LazyExoticComponent, lazy } from "react";
 import { matchPath } from "react-router";
+import { fetched } from "../ui/fetched";
 import stations from "./stations.json";
 
 /**
@@ -42,12 +43,12 @@ export const part = <P extends string, Props extends object>(
   name: P,
 ) => {
   parts.push(load);
-  return lazy(() => load().then((module) => ({ default: module[name] })));
+  return lazy(() => fetched(load).then((module) => ({ default: module[name] })));
 };
 
 /** Fetches every part now, one after the other, for a page that must do without a line later. */
 export const everyPart = async () => {
-  for (const load of parts) await load();
+  for (const load of parts) await fetched(load);
 };
 
 const flush = part(() => import("../flush/Flush"), "Flush");

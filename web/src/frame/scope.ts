@@ -1,5 +1,5 @@
-import { useSyncExternalStore } from "react";
 import { daysOn } from "../days";
+import { watched } from "../ui/watched";
 
 export interface Scope {
   from?: string;
@@ -9,22 +9,17 @@ export interface Scope {
 // Kept for this tab: the span stays where one goes to another station, and through a reload.
 const KEPT = "bay-lantern-span";
 let scope: Scope = JSON.parse(sessionStorage.getItem(KEPT) ?? "{}");
-const listeners = new Set<() => void>();
+const { tell, useNow } = watched();
 
 function setScope(next: Scope) {
   scope = next;
   sessionStorage.setItem(KEPT, JSON.stringify(next));
-  for (const listener of listeners) listener();
+  tell();
 }
-
-const subscribe = (listener: () => void) => {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-};
 
 /** The span of days dragged on the season band; it restricts the screens that say so in the list of stations. */
 export function useScope() {
-  return { scope: useSyncExternalStore(subscribe, () => scope), setScope };
+  return { scope: useNow(() => scope), setScope };
 }
 
 /** The same span some days later. */

@@ -2,9 +2,9 @@ import { useEffect } from "react";
 import { Link, useLocation } from "react-router";
 import { headings, keeper, SIGNED_IN } from "../api/client";
 import { everyPart } from "../frame/manifest";
+import { isOlder } from "../frame/patience";
 import { useBounds } from "../share/bounds";
 import { seems } from "../share/seems";
-import { say } from "../ui/messages";
 import { hourWords } from "../undo";
 import { useContact } from "./contact";
 
@@ -14,16 +14,14 @@ function standBy() {
   localStorage.setItem(SIGNED_IN, "yes");
   keeper().then((kept) => kept.begin(() => headings("GET")));
   const { serviceWorker } = navigator;
-  const alone = () => everyPart().catch(() => {});
-  if (!serviceWorker) return alone();
+  if (!serviceWorker) return everyPart();
   // The first one comes to a page that is of its version; a later one brings a newer farm.
   let newer = serviceWorker.controller !== null;
   serviceWorker.addEventListener("controllerchange", () => {
-    if (newer)
-      say("The farm runs a newer version.", { action: { words: "Open anew", run: () => location.reload() } });
+    if (newer) isOlder();
     newer = true;
   });
-  serviceWorker.register("/worker.js").catch(alone);
+  serviceWorker.register("/worker.js").catch(everyPart);
 }
 
 let begun = false;

@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from "react";
+import { watched } from "../ui/watched";
 import { about, setAbout } from "./store";
 
 /** How this device stands with the farm. */
@@ -14,13 +14,13 @@ export interface Contact {
 }
 
 let now: Contact = { lostAt: 0, kept: 0, unfit: 0, turn: 0 };
-const listeners = new Set<() => void>();
+const { tell, useNow } = watched();
 
 export const contact = () => now;
 
 export function stands(change: Partial<Contact>) {
   now = { ...now, ...change };
-  for (const listener of listeners) listener();
+  tell();
 }
 
 /** How contact is sought again; the keeper says how. */
@@ -37,14 +37,7 @@ export function lost() {
   setTimeout(() => seek.again(), SEEK_MS);
 }
 
-export const useContact = () =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => now,
-  );
+export const useContact = () => useNow(contact);
 
 /** By how much the farm's clock is ahead of this device's, ms, as the last answer told; the farm's time is what counts. */
 export const clock = { lead: 0 };

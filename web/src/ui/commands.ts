@@ -1,4 +1,5 @@
-import { useEffect, useRef, useSyncExternalStore } from "react";
+import { useEffect, useRef } from "react";
+import { watched } from "./watched";
 
 /** Something a key does: the same entry answers the key and stands in the help. */
 export interface Command {
@@ -13,7 +14,7 @@ export interface Command {
 type Holder = { current: Command[] };
 
 const holders: Holder[] = [];
-const listeners = new Set<() => void>();
+const { tell, useNow } = watched();
 let version = 0;
 
 let closed: string[] = [];
@@ -30,7 +31,7 @@ const keysOf = (command: Command) => (Array.isArray(command.key) ? command.key :
 
 function told() {
   version++;
-  for (const listener of listeners) listener();
+  tell();
 }
 
 const WRITTEN = new Set(["checkbox", "radio", "button", "submit", "range", "file", "color"]);
@@ -99,13 +100,7 @@ export function useCommands(commands: Command[], active = true) {
 
 /** Everything a key does on the screen as it stands: its own first, then what works everywhere. */
 export function useAllCommands(): Command[] {
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => version,
-  );
+  useNow(() => version);
   return [...holders].reverse().flatMap((holder) => holder.current.filter(isOpen));
 }
 

@@ -10,6 +10,7 @@ import { dated } from "../days";
 import { BOX } from "./box";
 import type { Choosing } from "./Choosing";
 import { type Choice, choicesOf } from "./choices";
+import { fetched } from "./fetched";
 
 /** A labelled entry; the error stands under it and what was typed stays. */
 export function Field(props: { label: string; error?: string; hint?: string; children: ReactNode }) {
@@ -55,7 +56,7 @@ export function Select({ className = "", ...rest }: SelectHTMLAttributes<HTMLSel
     return () => watch.disconnect();
   }, [value]);
   useEffect(() => {
-    import("./Choosing").then(setOurs);
+    fetched(() => import("./Choosing")).then(setOurs);
   }, []);
   return (
     <>

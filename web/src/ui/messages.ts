@@ -1,4 +1,4 @@
-import { useSyncExternalStore } from "react";
+import { watched } from "./watched";
 
 /** A line that tells what was done or could not be done, for a while. */
 export interface Message {
@@ -14,11 +14,11 @@ const MOST = 3;
 
 let messages: Message[] = [];
 let next = 1;
-const listeners = new Set<() => void>();
+const { tell, useNow } = watched();
 
 function put(now: Message[]) {
   messages = now;
-  for (const listener of listeners) listener();
+  tell();
 }
 
 /** Takes a message away. */
@@ -31,11 +31,4 @@ export function say(words: string, more: Partial<Pick<Message, "trouble" | "acti
   setTimeout(() => dismiss(message.id), message.trouble ? TROUBLE_MS : SHOWN_MS);
 }
 
-export const useMessages = () =>
-  useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => messages,
-  );
+export const useMessages = () => useNow(() => messages);

@@ -36,6 +36,10 @@ class FootingTest extends DemoScreenTest {
             () => performance.getEntriesByType("resource").filter(one => one.transferSize > 0).map(one => one.name)
             """;
 
+    private static final String LATER_PARTS = """
+            () => performance.getEntriesByType("resource").some(one => one.name.includes("InStep"))
+            """;
+
     private static int zipped(byte[] script) {
         try {
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -102,6 +106,34 @@ class FootingTest extends DemoScreenTest {
         assertThat(page.getByText("The range holds the true rate nine times in ten."))
                 .isVisible();
         // What went wrong here was seen.
+        faults.clear();
+    }
+
+    /** The farm's own computer keeps no parts for later: with the farm away what stands goes on standing. */
+    @Test
+    void whatIsFetchedWhileTheFarmIsAwayComesOnceItAnswers() {
+        Page page = desk(lantern);
+        page.navigate("/today");
+        assertThat(heading(page, "Walk, in order")).isVisible();
+        page.waitForFunction(LATER_PARTS);
+        page.route("**/assets/**", Route::abort);
+        page.route(Pattern.compile(":\\d+/$"), Route::abort);
+        page.keyboard().press(",");
+        assertThat(page.getByText("The farm does not answer. What was asked for comes once it does."))
+                .isVisible();
+        assertThat(heading(page, "Walk, in order")).isVisible();
+        page.unrouteAll();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+        page.keyboard().press("Escape");
+        // Another version took its place: the parts that this page knows of are gone.
+        page.route("**/assets/**", r -> r.fulfill(new Route.FulfillOptions().setStatus(404)));
+        page.keyboard().press("4");
+        assertThat(page.getByText("The farm runs a newer version.")).isVisible();
+        assertThat(heading(page, "Walk, in order")).isVisible();
+        page.unrouteAll();
+        button(page, "Open anew").click();
+        assertThat(page.getByText("Cut here")).isVisible();
+        // What was not to be had was told by the browser too.
         faults.clear();
     }
 

@@ -1,0 +1,22 @@
+import { patience } from "../ui/fetched";
+import { say } from "../ui/messages";
+
+const AGAIN_MS = 2_000;
+
+/** Says that this page is of an older version than the farm. */
+export const isOlder = () =>
+  say("The farm runs a newer version.", { action: { words: "Open anew", run: () => location.reload() } });
+
+/** Fetches a part again until it can be had, so that nothing that stands falls while the farm is away. */
+patience.again = async (load) => {
+  say("The farm does not answer. What was asked for comes once it does.", { trouble: true });
+  for (let refused = 0; ; ) {
+    // A farm that answers and twice does not have it has another in its place.
+    if (await fetch("/", { method: "HEAD" }).then(Boolean, () => false)) refused++;
+    if (refused === 2) isOlder();
+    await new Promise((on) => setTimeout(on, AGAIN_MS));
+    try {
+      return await load();
+    } catch {}
+  }
+};
