@@ -1,3 +1,4 @@
+import { fileURLToPath } from "node:url";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig, type Plugin } from "vite";
@@ -57,8 +58,39 @@ const leanRouter: Plugin = {
       : undefined,
 };
 
+interface Graph {
+  getModuleInfo(id: string): { importedIds: string[] } | null;
+}
+
+const first = new Set<string>();
+
+// Everything that is fetched before anything can be shown: what the first file takes in, and so on.
+function takenIn(id: string, graph: Graph): Set<string> {
+  if (first.has(id)) return first;
+  first.add(id);
+  for (const next of graph.getModuleInfo(id)?.importedIds ?? []) takenIn(next, graph);
+  return first;
+}
+
+const MAIN = fileURLToPath(new URL("src/main.tsx", import.meta.url));
+
+// One piece; left to itself it is cut into many small ones, which pack worse.
+const pieces = [{ name: (id: string, graph: Graph) => (takenIn(MAIN, graph).has(id) ? "first" : null) }];
+
+// All styles come with the first page, so that a part has none to wait for.
+const bareParts: Plugin = {
+  name: "bare-parts",
+  enforce: "pre",
+  load: (id) =>
+    id.includes("vite/preload-helper") ? "export const __vitePreload = (load) => load();" : undefined,
+  generateBundle(_, bundle) {
+    const styles = Object.keys(bundle).filter((name) => name.endsWith(".css"));
+    if (styles.length > 1) this.error(`styles of a part would not be fetched: ${styles}`);
+  },
+};
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), leanRouter, shell, packed],
+  plugins: [react(), tailwindcss(), leanRouter, bareParts, shell, packed],
   build: {
     outDir: "dist",
     target: "es2022",
@@ -66,14 +98,7 @@ export default defineConfig({
     modulePreload: false,
     emptyOutDir: true,
     chunkSizeWarningLimit: 900,
-    // What all parts stand on is one piece; left to itself it is cut into many small ones, which pack worse.
-    rolldownOptions: {
-      output: {
-        codeSplitting: {
-          groups: [{ name: "first", test: /\/(react|react-dom|scheduler)\/|src\/(units|ui\/watched)/ }],
-        },
-      },
-    },
+    rolldownOptions: { output: { codeSplitting: { groups: pieces } } },
     assetsInlineLimit: 0,
   },
   server: { proxy: { "/api": "http://127.0.0.1:8085" } },

@@ -6,6 +6,7 @@ import { queryClient } from "./api/cache";
 import { Frame } from "./frame/Frame";
 import { Messages } from "./frame/Messages";
 import "./theme.css";
+import { Piece } from "./ui/Piece";
 import { showTheme } from "./units";
 
 showTheme();
@@ -15,7 +16,9 @@ if (root) {
     <StrictMode>
       <QueryClientProvider client={queryClient}>
         <BrowserRouter>
-          <Frame />
+          <Piece what="Bay Lantern" whole>
+            <Frame />
+          </Piece>
         </BrowserRouter>
         <Messages />
       </QueryClientProvider>

@@ -9,7 +9,7 @@ import { useLamps, usePassed } from "../flush/flushApi";
 import { Lamps } from "../flush/Lamps";
 import { LookNext } from "../flush/LookNext";
 import { headline } from "../flush/words";
-import { part } from "../frame/manifest";
+import { part } from "../frame/part";
 import { Beside } from "../ui/Beside";
 import { Piece } from "../ui/Piece";
 import { Coming, NotReckoned, PartHeading, Statement, Trouble } from "../ui/parts";
@@ -17,9 +17,9 @@ import { NextDays } from "../weather/NextDays";
 import { RunningOut } from "../wood/RunningOut";
 
 // Read once in the life of a farm, so not fetched with every first screen.
-const PassedDays = part(() => import("../day/PassedDays"), "PassedDays");
-const Unforeseen = part(() => import("./Unforeseen"), "Unforeseen");
-const Dangers = part(() => import("./Dangers"), "Dangers");
+const PassedDays = part(() => import("../day/PassedDays"), "PassedDays", "What has passed");
+const Unforeseen = part(() => import("./Unforeseen"), "Unforeseen", "How far the weather is known");
+const Dangers = part(() => import("./Dangers"), "Dangers", "What threatens");
 const NoGrafts = part(() => import("./NoGrafts"), "NoGrafts");
 
 type TodayView = Schemas["care.TodayView"];

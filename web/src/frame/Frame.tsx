@@ -4,29 +4,32 @@ import { isSignedOut } from "../api/client";
 import { useFarm, useToLookAt } from "../api/queries";
 import { dated, dayWords } from "../days";
 import { useCommands } from "../ui/commands";
-import { Piece } from "../ui/Piece";
 import { Coming, Trouble } from "../ui/parts";
 import { takeBack } from "../undo";
 import { choose, chosen } from "../units";
 import { DemoClock } from "./DemoClock";
 import { Failing } from "./Failing";
 import { Later } from "./Later";
-import { PAGES, PHONE_STATIONS, pageAt, part, STATIONS, spans } from "./manifest";
+import { PAGES, PHONE_STATIONS, pageAt, STATIONS, spans } from "./manifest";
 import { markPages } from "./pageMarks";
+import { part } from "./part";
 import { Reckoning } from "./Reckoning";
 import { SeasonBand } from "./SeasonBand";
 import { moved, useScope } from "./scope";
 
+const ASKED = "What was asked for";
+const ASIDE = "Something beside the page";
+
 // What is laid over the table is fetched when it is first asked for.
 const NoSuchPage = part(() => import("./NoSuchPage"), "NoSuchPage");
-const Find = part(() => import("./Find"), "Find");
-const SawSomething = part(() => import("./SawSomething"), "SawSomething");
-const MoreSheet = part(() => import("./MoreSheet"), "MoreSheet");
-const KeyHelp = part(() => import("./KeyHelp"), "KeyHelp");
+const Find = part(() => import("./Find"), "Find", ASKED);
+const SawSomething = part(() => import("./SawSomething"), "SawSomething", ASKED);
+const MoreSheet = part(() => import("./MoreSheet"), "MoreSheet", ASKED);
+const KeyHelp = part(() => import("./KeyHelp"), "KeyHelp", ASKED);
 const SignIn = part(() => import("../share/SignIn"), "SignIn");
-const InStep = part(() => import("./InStep"), "InStep");
-const Contact = part(() => import("../offline/Contact"), "Contact");
-const TradeWord = part(() => import("./TradeWord"), "TradeWord");
+const InStep = part(() => import("./InStep"), "InStep", ASIDE);
+const Contact = part(() => import("../offline/Contact"), "Contact", ASIDE);
+const TradeWord = part(() => import("./TradeWord"), "TradeWord", ASIDE);
 const Begin = PAGES.find((page) => page.path === "/begin")?.Shown ?? NoSuchPage;
 
 export type Laid = "find" | "saw" | "keys" | "more" | undefined;
@@ -139,15 +142,13 @@ export function Frame() {
             </p>
           )}
           <Suspense fallback={<Coming />}>
-            <Piece key={pageAt(pathname)} at={pathname} what="This page">
-              <Routes>
-                <Route path="/" element={<Navigate to="/today" replace />} />
-                {PAGES.map(({ path, Shown }) => (
-                  <Route key={path} path={path} element={<Shown />} />
-                ))}
-                <Route path="*" element={<NoSuchPage />} />
-              </Routes>
-            </Piece>
+            <Routes key={pageAt(pathname)}>
+              <Route path="/" element={<Navigate to="/today" replace />} />
+              {PAGES.map(({ path, Shown }) => (
+                <Route key={path} path={path} element={<Shown />} />
+              ))}
+              <Route path="*" element={<NoSuchPage />} />
+            </Routes>
           </Suspense>
         </main>
       </div>

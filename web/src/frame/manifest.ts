@@ -1,6 +1,6 @@
-import { type ComponentType, type LazyExoticComponent, lazy } from "react";
+import type { ComponentType } from "react";
 import { matchPath } from "react-router";
-import { fetched } from "../ui/fetched";
+import { part } from "./part";
 import stations from "./stations.json";
 
 /**
@@ -35,22 +35,6 @@ export const PLACES = ALL.filter((station) => !station.aside || ["/farm", "/done
 export const spans = (pathname: string) =>
   STATIONS.some((station) => station.span && pathname.split("/")[1] === station.path.slice(1));
 
-const parts: (() => Promise<unknown>)[] = [];
-
-/** A part that is fetched when it is first shown. */
-export const part = <P extends string, Props extends object>(
-  load: () => Promise<Record<P, ComponentType<Props>>>,
-  name: P,
-) => {
-  parts.push(load);
-  return lazy(() => fetched(load).then((module) => ({ default: module[name] })));
-};
-
-/** Fetches every part now, one after the other, for a page that must do without a line later. */
-export const everyPart = async () => {
-  for (const load of parts) await fetched(load);
-};
-
 const flush = part(() => import("../flush/Flush"), "Flush");
 const wood = part(() => import("../wood/Wood"), "Wood");
 const fit = part(() => import("../fit/Fit"), "Fit");
@@ -59,7 +43,7 @@ const lineage = part(() => import("../lineage/Lineage"), "Lineage");
 const recall = part(() => import("../lineage/RecallPage"), "RecallPage");
 
 // Each page is fetched when it is first gone to.
-const SHOWN: Record<string, LazyExoticComponent<ComponentType>> = {
+const SHOWN: Record<string, ComponentType> = {
   "/today": part(() => import("../care/Today"), "Today"),
   "/flush": flush,
   "/flush/:code": flush,

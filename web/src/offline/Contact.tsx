@@ -1,7 +1,7 @@
 import { useEffect } from "react";
 import { Link, useLocation } from "react-router";
 import { headings, keeper, SIGNED_IN } from "../api/client";
-import { everyPart } from "../frame/manifest";
+import { everyPart } from "../frame/part";
 import { isOlder } from "../frame/patience";
 import { useBounds } from "../share/bounds";
 import { seems } from "../share/seems";

@@ -162,6 +162,16 @@ class FootingTest extends DemoScreenTest {
         assertThat(main.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Reasons"))
                         .first())
                 .isVisible();
+        // What is laid over the table, too.
+        page.route(
+                "**/assets/Find-*.js",
+                r -> r.fulfill(new Route.FulfillOptions()
+                        .setContentType("text/javascript")
+                        .setBody("export const Find = () => { throw new Error('amiss'); };")));
+        page.keyboard().press(",");
+        assertThat(page.getByText("What was asked for cannot be shown now. The rest stands."))
+                .isVisible();
+        assertThat(heading(page, "Walk, in order")).isVisible();
         // What went wrong here was seen.
         faults.clear();
     }
