@@ -79,6 +79,9 @@ export function Frame() {
   useEffect(() => {
     if (who && chosen().personId !== who.personId) choose({ personId: who.personId });
   }, [who]);
+  // Who has gone on no longer wants what was laid over the last page, be it still on its way.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: gone on is told by the address
+  useEffect(() => setLaid(undefined), [pathname]);
   const name = farm.data?.site?.name;
   const today = farm.data?.today;
   useEffect(() => {

@@ -2,6 +2,7 @@ import { patience } from "../ui/fetched";
 import { say } from "../ui/messages";
 
 const AGAIN_MS = 2_000;
+let waiting = 0;
 
 /** Says that this page is of an older version than the farm. */
 export const isOlder = () =>
@@ -9,14 +10,17 @@ export const isOlder = () =>
 
 /** Fetches a part again until it can be had, so that nothing that stands falls while the farm is away. */
 patience.again = async (load) => {
-  say("The farm does not answer. What was asked for comes once it does.", { trouble: true });
+  if (waiting++ === 0)
+    say("The farm does not answer. What was asked for comes once it does.", { trouble: true });
   for (let refused = 0; ; ) {
     // A farm that answers and twice does not have it has another in its place.
     if (await fetch("/", { method: "HEAD" }).then(Boolean, () => false)) refused++;
     if (refused === 2) isOlder();
     await new Promise((on) => setTimeout(on, AGAIN_MS));
     try {
-      return await load();
+      const part = await load();
+      waiting--;
+      return part;
     } catch {}
   }
 };
