@@ -190,7 +190,7 @@ class FitApiTest extends ApiTest {
         assertThat(begun.status()).as(begun.text()).isEqualTo(200);
         String path = "/api/fit/pairings/" + begun.json().get("id").asLong();
         return Awaitility.await()
-                .atMost(Duration.ofSeconds(60))
+                .atMost(Duration.ofMinutes(5))
                 .until(() -> http.get(path).json(), w -> w.get("finished").asBoolean());
     }
 
