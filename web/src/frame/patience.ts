@@ -1,14 +1,13 @@
-import { patience } from "../ui/fetched";
+import { AGAIN_MS, patience } from "../ui/fetched";
 import { say } from "../ui/messages";
 
-const AGAIN_MS = 2_000;
 let waiting = 0;
 
 /** Says that this page is of an older version than the farm. */
 export const isOlder = () =>
   say("The farm runs a newer version.", { action: { words: "Open anew", run: () => location.reload() } });
 
-/** Fetches a part again until it can be had, so that nothing that stands falls while the farm is away. */
+/** Says that the farm does not answer, or is another by now, and asks for the part until it can be had. */
 patience.again = async (load) => {
   if (waiting++ === 0)
     say("The farm does not answer. What was asked for comes once it does.", { trouble: true });

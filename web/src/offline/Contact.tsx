@@ -5,6 +5,7 @@ import { everyPart } from "../frame/part";
 import { isOlder } from "../frame/patience";
 import { useBounds } from "../share/bounds";
 import { seems } from "../share/seems";
+import { fetched } from "../ui/fetched";
 import { hourWords } from "../undo";
 import { useContact } from "./contact";
 
@@ -12,7 +13,7 @@ import { useContact } from "./contact";
 // there is none: every page is loaded then, and works as long as this one is open.
 function standBy() {
   localStorage.setItem(SIGNED_IN, "yes");
-  keeper().then((kept) => kept.begin(() => headings("GET")));
+  fetched(keeper).then((kept) => kept.begin(() => headings("GET")));
   const { serviceWorker } = navigator;
   if (!serviceWorker) return everyPart();
   // The first one comes to a page that is of its version; a later one brings a newer farm.

@@ -1,7 +1,11 @@
-/** How a part is had that could not be fetched: told once the first screen stands (see patience). */
+/** A part is asked for again so often. */
+export const AGAIN_MS = 2_000;
+
+/** What is done where a part cannot be had: it is asked for again, once the first screen stands with a word to whoever waits. */
 export const patience = {
-  again: <Part>(_load: () => Promise<Part>, why: unknown): Promise<Part> => Promise.reject(why),
+  again: <Part>(load: () => Promise<Part>): Promise<Part> =>
+    new Promise((on) => setTimeout(on, AGAIN_MS)).then(() => fetched(load)),
 };
 
-/** Fetches a part of the application. */
-export const fetched = <Part>(load: () => Promise<Part>) => load().catch((why) => patience.again(load, why));
+/** Fetches a part of the application, as soon as it can be had. */
+export const fetched = <Part>(load: () => Promise<Part>) => load().catch(() => patience.again(load));

@@ -130,7 +130,10 @@ class FootingTest extends DemoScreenTest {
     @Test
     void whatIsFetchedWhileTheFarmIsAwayComesOnceItAnswers() {
         Page page = desk(lantern);
+        page.route("**/assets/Today-*", Route::abort);
         page.navigate("/today");
+        assertThat(page.getByText("Fetching this page")).isVisible();
+        page.unrouteAll();
         assertThat(heading(page, "Walk, in order")).isVisible();
         page.waitForFunction(LATER_PARTS);
         page.route("**/assets/**", Route::abort);
