@@ -1,4 +1,3 @@
-import { fileURLToPath } from "node:url";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig, type Plugin } from "vite";
@@ -58,25 +57,6 @@ const leanRouter: Plugin = {
       : undefined,
 };
 
-interface Graph {
-  getModuleInfo(id: string): { importedIds: string[] } | null;
-}
-
-const first = new Set<string>();
-
-// Everything that is fetched before anything can be shown: what the first file takes in, and so on.
-function takenIn(id: string, graph: Graph): Set<string> {
-  if (first.has(id)) return first;
-  first.add(id);
-  for (const next of graph.getModuleInfo(id)?.importedIds ?? []) takenIn(next, graph);
-  return first;
-}
-
-const MAIN = fileURLToPath(new URL("src/main.tsx", import.meta.url));
-
-// One piece; left to itself it is cut into many small ones, which pack worse.
-const pieces = [{ name: (id: string, graph: Graph) => (takenIn(MAIN, graph).has(id) ? "first" : null) }];
-
 // All styles come with the first page, so that a part has none to wait for.
 const bareParts: Plugin = {
   name: "bare-parts",
@@ -98,7 +78,8 @@ export default defineConfig({
     modulePreload: false,
     emptyOutDir: true,
     chunkSizeWarningLimit: 900,
-    rolldownOptions: { output: { codeSplitting: { groups: pieces } } },
+    // What the first screen needs is one piece; left to itself it is cut into many small ones, which pack worse.
+    rolldownOptions: { output: { codeSplitting: { groups: [{ name: "first", tags: ["$initial"] }] } } },
     assetsInlineLimit: 0,
   },
   server: { proxy: { "/api": "http://127.0.0.1:8085" } },

@@ -1,25 +1,16 @@
-import { AGAIN_MS, patience } from "../ui/fetched";
+import { missed } from "../ui/fetched";
 import { say } from "../ui/messages";
 
-let waiting = 0;
+const SAID_AGAIN = 5;
+const openAnew = { words: "Open anew", run: () => location.reload() };
 
 /** Says that this page is of an older version than the farm. */
-export const isOlder = () =>
-  say("The farm runs a newer version.", { action: { words: "Open anew", run: () => location.reload() } });
+export const isOlder = () => say("The farm runs a newer version.", { action: openAnew });
 
-/** Says that the farm does not answer, or is another by now, and asks for the part until it can be had. */
-patience.again = async (load) => {
-  if (waiting++ === 0)
+// Who waits for a part is told why, now and then. A farm that answers and again does not have it has another in its place.
+missed.tell = async (times) => {
+  const answers = await fetch("/", { method: "HEAD" }).then(Boolean, () => false);
+  if (answers && times % SAID_AGAIN === 2) isOlder();
+  if (!answers && times % SAID_AGAIN === 1)
     say("The farm does not answer. What was asked for comes once it does.", { trouble: true });
-  for (let refused = 0; ; ) {
-    // A farm that answers and twice does not have it has another in its place.
-    if (await fetch("/", { method: "HEAD" }).then(Boolean, () => false)) refused++;
-    if (refused === 2) isOlder();
-    await new Promise((on) => setTimeout(on, AGAIN_MS));
-    try {
-      const part = await load();
-      waiting--;
-      return part;
-    } catch {}
-  }
 };

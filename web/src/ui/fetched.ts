@@ -1,11 +1,16 @@
-/** A part is asked for again so often. */
-export const AGAIN_MS = 2_000;
+const AGAIN_MS = 2_000;
 
-/** What is done where a part cannot be had: it is asked for again, once the first screen stands with a word to whoever waits. */
-export const patience = {
-  again: <Part>(load: () => Promise<Part>): Promise<Part> =>
-    new Promise((on) => setTimeout(on, AGAIN_MS)).then(() => fetched(load)),
-};
+/** What is done each time a part could not be had; nothing until the first screen stands (see patience). */
+export const missed = { tell: (_times: number): unknown => undefined };
 
-/** Fetches a part of the application, as soon as it can be had. */
-export const fetched = <Part>(load: () => Promise<Part>) => load().catch(() => patience.again(load));
+/** Fetches a part of the application; where it cannot be had now, again until it can, so that nothing that stands falls. */
+export async function fetched<Part>(load: () => Promise<Part>): Promise<Part> {
+  for (let times = 1; ; times++) {
+    try {
+      return await load();
+    } catch {
+      missed.tell(times);
+      await new Promise((on) => setTimeout(on, AGAIN_MS));
+    }
+  }
+}

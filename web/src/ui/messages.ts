@@ -24,10 +24,14 @@ function put(now: Message[]) {
 /** Takes a message away. */
 export const dismiss = (id: number) => put(messages.filter((m) => m.id !== id));
 
-/** Shows a message until its time is over; the newest few stay. */
+// What says the same and leads to the same is the same.
+const sayTheSame = (one: Message, other: Message) =>
+  one.words === other.words && one.action?.run === other.action?.run;
+
+/** Shows a message until its time is over; the newest few stay, and what is said again stands once. */
 export function say(words: string, more: Partial<Pick<Message, "trouble" | "action">> = {}) {
   const message: Message = { id: next++, words, trouble: more.trouble ?? false, action: more.action };
-  put([...messages, message].slice(-MOST));
+  put([...messages.filter((m) => !sayTheSame(m, message)), message].slice(-MOST));
   setTimeout(() => dismiss(message.id), message.trouble ? TROUBLE_MS : SHOWN_MS);
 }
 

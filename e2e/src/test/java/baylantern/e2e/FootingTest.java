@@ -145,6 +145,7 @@ class FootingTest extends DemoScreenTest {
         // Who goes on wants the other page, not what was asked for before.
         page.keyboard().press("7");
         page.waitForURL("**/takes");
+        assertThat(page.getByText("The farm does not answer.")).hasCount(1);
         page.unrouteAll();
         assertThat(page.getByText("The range holds the true rate nine times in ten."))
                 .isVisible();
